@@ -1,0 +1,7 @@
+package hitch.core.counter;
+
+/** Something known about the counter at one frame of a clip. */
+public sealed interface CounterMark permits Reading, Zeroing {
+    /** The frame's presentation time in its clip, ticks. */
+    long pts();
+}

@@ -1,0 +1,45 @@
+package hitch.core.exchange;
+
+import hitch.core.story.Cutting.Cue;
+import java.util.List;
+import java.util.Locale;
+
+/** Captions as WebVTT (W3C) and SubRip text. */
+public final class CaptionText {
+    private CaptionText() {}
+
+    public static String webVtt(List<Cue> cues) {
+        StringBuilder out = new StringBuilder("WEBVTT\n");
+        for (Cue cue : cues) {
+            out.append('\n').append(time(cue.start(), '.')).append(" --> ").append(time(cue.end(), '.'));
+            out.append('\n').append(safe(cue.text())).append('\n');
+        }
+        return out.toString();
+    }
+
+    public static String subRip(List<Cue> cues) {
+        StringBuilder out = new StringBuilder();
+        int number = 1;
+        for (Cue cue : cues) {
+            out.append(number++).append('\n');
+            out.append(time(cue.start(), ',')).append(" --> ").append(time(cue.end(), ','));
+            out.append('\n').append(line(cue.text()).replace("-->", "->")).append("\n\n");
+        }
+        return out.toString();
+    }
+
+    /** Text that WebVTT cannot take for markup, a note or a time line. */
+    static String safe(String text) {
+        return line(text).replace("&", "&amp;").replace("<", "&lt;").replace(">", "&gt;");
+    }
+
+    private static String line(String text) {
+        return text.replaceAll("\\s+", " ").strip();
+    }
+
+    private static String time(double seconds, char point) {
+        long ms = Math.round(seconds * 1000);
+        return String.format(
+                Locale.ROOT, "%02d:%02d:%02d%c%03d", ms / 3600000, ms / 60000 % 60, ms / 1000 % 60, point, ms % 1000);
+    }
+}

@@ -1,0 +1,112 @@
+package hitch.core.exchange;
+
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.Inches;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Clip;
+import hitch.core.judge.Survey;
+import hitch.core.line.Run;
+import hitch.core.line.Station;
+import hitch.core.story.Audience;
+import hitch.core.story.ScriptWriter;
+import hitch.core.story.Wording;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/**
+ * A finding as it is delivered. Stations are feet from the line's datum, with the flow positive; empty texts stand for
+ * what is not known.
+ *
+ * @param id its name
+ * @param kind plain word
+ * @param stationFromFt lower station, feet, one decimal
+ * @param stationToFt higher station, feet, one decimal; equal to the other for a point
+ * @param place the place in words, in the job's unit
+ * @param what the finding in words
+ * @param clock clock position in words
+ * @param size size in inches
+ * @param share share of the bore, percent
+ * @param weight weight in a word
+ * @param knots weight as a number, 0 to 4
+ * @param because why it has that weight
+ * @param run name of the run
+ * @param pass out, back or still
+ * @param confidence trust in the station, 0 to 1, two decimals
+ * @param clip file name of its footage
+ * @param timeS seconds into the clip, three decimals
+ * @param pts frame time in the clip's time base
+ * @param timeBase that time base as a fraction of a second
+ * @param still file name of its still
+ * @param wording the note as typed
+ */
+public record FindingRow(
+        String id,
+        String kind,
+        String stationFromFt,
+        String stationToFt,
+        String place,
+        String what,
+        String clock,
+        String size,
+        String share,
+        String weight,
+        int knots,
+        String because,
+        String run,
+        String pass,
+        String confidence,
+        String clip,
+        String timeS,
+        long pts,
+        String timeBase,
+        String still,
+        String wording) {
+
+    /** The rows a recipient gets, in the story's order. */
+    public static List<FindingRow> of(Survey survey, Audience audience) {
+        return ScriptWriter.shown(survey, audience).stream()
+                .map(f -> of(f, survey))
+                .toList();
+    }
+
+    private static FindingRow of(LocatedFinding found, Survey survey) {
+        LengthUnit unit = survey.facts().unit();
+        Optional<Clip> clip = survey.clip(found.finding().frame().clip());
+        long pts = found.finding().frame().pts();
+        return new FindingRow(
+                found.finding().id().value(),
+                found.finding().kind().word(),
+                found.extent().map(e -> feet(e.from())).orElse(""),
+                found.extent().map(e -> feet(e.to())).orElse(""),
+                Wording.place(found, unit),
+                Wording.what(found),
+                found.finding().traits().clock().map(c -> c.words()).orElse(""),
+                found.finding().traits().size().map(Inches::show).orElse(""),
+                found.finding().traits().share().map(String::valueOf).orElse(""),
+                found.weight().word(),
+                found.weight().knots(),
+                found.because(),
+                found.run().map(Run::name).orElse(""),
+                found.heading().word(),
+                String.format(Locale.ROOT, "%.2f", found.confidence()),
+                clip.map(Clip::fileName).orElse(found.finding().frame().clip().value()),
+                clip.map(c -> String.format(Locale.ROOT, "%.3f", c.secondsInto(pts)))
+                        .orElse(""),
+                pts,
+                clip.map(c -> c.base().num() + "/" + c.base().den()).orElse(""),
+                stillName(found),
+                found.finding().wording());
+    }
+
+    /** File name of a finding's still within a delivery. */
+    public static String stillName(LocatedFinding found) {
+        String id = found.finding().id().value().replaceAll("[^A-Za-z0-9-]", "_");
+        return "stills/" + id + "-" + found.finding().kind().word().replace(' ', '-') + ".png";
+    }
+
+    private static String feet(Station station) {
+        String text = String.format(Locale.ROOT, "%.1f", station.mm() / 304.8);
+        return text.equals("-0.0") ? "0.0" : text;
+    }
+}

@@ -1,0 +1,75 @@
+package hitch.core.exchange;
+
+import java.io.IOException;
+import java.util.Arrays;
+import java.util.List;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/** Findings as comma-separated values with a heading row, quoted by RFC 4180. */
+public final class FindingsCsv {
+    private static final String[] HEAD = {
+        "id",
+        "kind",
+        "station_from_ft",
+        "station_to_ft",
+        "place",
+        "what",
+        "clock",
+        "size",
+        "share_of_bore_percent",
+        "weight",
+        "knots",
+        "because",
+        "run",
+        "pass",
+        "confidence",
+        "clip",
+        "time_s",
+        "pts",
+        "time_base",
+        "still",
+        "wording"
+    };
+
+    private FindingsCsv() {}
+
+    public static void write(List<FindingRow> rows, Appendable out) throws IOException {
+        CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEAD).get();
+        CSVPrinter printer = new CSVPrinter(out, format);
+        for (FindingRow r : rows) {
+            Object[] cells = {
+                r.id(),
+                r.kind(),
+                r.stationFromFt(),
+                r.stationToFt(),
+                r.place(),
+                r.what(),
+                r.clock(),
+                r.size(),
+                r.share(),
+                r.weight(),
+                r.knots(),
+                r.because(),
+                r.run(),
+                r.pass(),
+                r.confidence(),
+                r.clip(),
+                r.timeS(),
+                r.pts(),
+                r.timeBase(),
+                r.still(),
+                r.wording()
+            };
+            printer.printRecord(Arrays.stream(cells).map(FindingsCsv::defused).toArray());
+        }
+        printer.flush();
+    }
+
+    /** A cell that no spreadsheet takes for a formula: a leading sign of one gets an apostrophe before it. */
+    static Object defused(Object cell) {
+        boolean formula =
+                cell instanceof String s && s.matches("(?s)[=+\\-@\\t\\r\\n].*") && !s.matches("-?\\d+(\\.\\d+)?");
+        return formula ? "'" + cell : cell;
+    }
+}

@@ -1,0 +1,59 @@
+package hitch.core.finding;
+
+/** What a finding is, in the trade's plain words. */
+public enum FindingKind {
+    ROOTS("roots", Family.CONDITION),
+    OFFSET("offset", Family.CONDITION),
+    GAP("gap", Family.CONDITION),
+    CRACK("crack", Family.CONDITION),
+    BREAK("break", Family.CONDITION),
+    HOLE("hole", Family.CONDITION),
+    DEFORMATION("deformation", Family.CONDITION),
+    SCALE("scale", Family.CONDITION),
+    DEBRIS("debris", Family.CONDITION),
+    GREASE("grease", Family.CONDITION),
+    WIPES("wipes", Family.CONDITION),
+    BLOCKAGE("blockage", Family.CONDITION),
+    STANDING_WATER("standing water", Family.WATER),
+    UNDER_WATER("under water", Family.WATER),
+    MATERIAL_CHANGE("material change", Family.FEATURE),
+    SIZE_CHANGE("size change", Family.FEATURE),
+    JOINT("joint", Family.FEATURE),
+    COUPLING("coupling", Family.FEATURE),
+    BEND("bend", Family.FEATURE),
+    TIE_IN("tie-in", Family.FEATURE),
+    OPENING("opening", Family.FEATURE),
+    BOUNDARY("boundary", Family.FEATURE),
+    MAIN_CONNECTION("main connection", Family.FEATURE),
+    LIMIT("limit", Family.LIMIT),
+    REMARK("remark", Family.FEATURE);
+
+    /** What sort of thing a kind is. */
+    public enum Family {
+        CONDITION,
+        WATER,
+        FEATURE,
+        LIMIT
+    }
+
+    private final String word;
+    private final Family family;
+
+    FindingKind(String word, Family family) {
+        this.word = word;
+        this.family = family;
+    }
+
+    public String word() {
+        return word;
+    }
+
+    public Family family() {
+        return family;
+    }
+
+    /** The word as it begins a sentence. */
+    public String title() {
+        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
+    }
+}

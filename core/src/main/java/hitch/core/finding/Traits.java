@@ -1,0 +1,33 @@
+package hitch.core.finding;
+
+import hitch.core.counter.Distance;
+import java.util.Optional;
+
+/**
+ * What a note says of a finding besides its kind and place; each part may be unsaid.
+ *
+ * @param clock where round the pipe
+ * @param size how large: an offset's step, a gap's width, a crack's length
+ * @param share share of the bore that is taken, percent, 1 to 100
+ * @param degree light, medium or heavy
+ * @param before the pipe on the near side of a change, as the camera goes out
+ * @param after the pipe on the far side of a change, as the camera goes out
+ */
+public record Traits(
+        Optional<ClockPosition> clock,
+        Optional<Distance> size,
+        Optional<Integer> share,
+        Optional<Degree> degree,
+        PipePart before,
+        PipePart after) {
+    public static final Traits NONE = new Traits(
+            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), PipePart.UNKNOWN, PipePart.UNKNOWN);
+
+    public Traits {
+        share.ifPresent(s -> {
+            if (s < 1 || s > 100) {
+                throw new IllegalArgumentException("a share of the bore is 1 to 100 percent, not " + s);
+            }
+        });
+    }
+}

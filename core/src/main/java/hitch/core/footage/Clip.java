@@ -1,0 +1,60 @@
+package hitch.core.footage;
+
+/**
+ * One footage file of a job, read only.
+ *
+ * @param id name within the job
+ * @param file path of the file; relative to the job folder where it lies inside it
+ * @param sha256 SHA-256 of the whole file, 64 hexadecimal digits
+ * @param bytes length of the file
+ * @param base time base of its picture stream
+ * @param firstPts presentation time of the first frame, ticks
+ * @param endPts presentation time at which the last frame ends, ticks; greater than {@code firstPts}
+ * @param frames number of frames, 1 or more
+ * @param width picture width, pixels
+ * @param height picture height, pixels
+ * @param sound whether the file has a sound stream
+ * @param recorded when the file says it was recorded, as written in it; empty when it does not say
+ */
+public record Clip(
+        ClipId id,
+        String file,
+        String sha256,
+        long bytes,
+        TimeBase base,
+        long firstPts,
+        long endPts,
+        int frames,
+        int width,
+        int height,
+        boolean sound,
+        String recorded) {
+    public Clip {
+        if (frames < 1 || endPts <= firstPts) {
+            throw new IllegalArgumentException(file + " holds no frames");
+        }
+        if (!sha256.matches("[0-9a-f]{64}")) {
+            throw new IllegalArgumentException(file + " has no valid SHA-256");
+        }
+    }
+
+    /** Seconds from the clip's first frame to {@code pts}; for display. */
+    public double secondsInto(long pts) {
+        return base.seconds(pts - firstPts);
+    }
+
+    /** The tick at {@code seconds} after the first frame, kept within the clip. */
+    public long ptsAt(double seconds) {
+        return Math.clamp(firstPts + base.ticks(seconds), firstPts, endPts - 1);
+    }
+
+    /** Length of the clip in seconds. */
+    public double seconds() {
+        return base.seconds(endPts - firstPts);
+    }
+
+    /** The file's name without its folders. */
+    public String fileName() {
+        return file.substring(Math.max(file.lastIndexOf('/'), file.lastIndexOf('\\')) + 1);
+    }
+}

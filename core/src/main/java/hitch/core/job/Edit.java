@@ -1,0 +1,117 @@
+package hitch.core.job;
+
+import hitch.core.counter.CounterMark;
+import hitch.core.finding.Finding;
+import hitch.core.finding.FindingId;
+import hitch.core.finding.Weight;
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
+import hitch.core.judge.HouseRules;
+import hitch.core.judge.PropertyFacts;
+import hitch.core.line.Run;
+import hitch.core.line.RunId;
+import java.util.Optional;
+
+/** One change of a job. An edit that names something the job does not have changes nothing. */
+public sealed interface Edit {
+    /** What it does, in words for the undo button, such as {@code add roots}. */
+    String words();
+
+    record DescribeProperty(PropertyFacts facts) implements Edit {
+        @Override
+        public String words() {
+            return "describe the property";
+        }
+    }
+
+    record SetRules(HouseRules rules) implements Edit {
+        @Override
+        public String words() {
+            return "change the house rules";
+        }
+    }
+
+    /** Adds a clip at the end, or puts newer knowledge of a clip in its place. */
+    record PutClip(Clip clip) implements Edit {
+        @Override
+        public String words() {
+            return "add clip " + clip.fileName();
+        }
+    }
+
+    /** Takes a clip out of the job with its counter marks; the file is never touched. Findings on it stay. */
+    record LeaveOutClip(ClipId clip) implements Edit {
+        @Override
+        public String words() {
+            return "leave out clip " + clip;
+        }
+    }
+
+    /** Adds a run, or replaces the run of the same name. A clip belongs to one run: the last that claims it. */
+    record PutRun(Run run) implements Edit {
+        @Override
+        public String words() {
+            return "set " + run.name();
+        }
+    }
+
+    record RemoveRun(RunId run) implements Edit {
+        @Override
+        public String words() {
+            return "remove a run";
+        }
+    }
+
+    /** Sets a reading or zeroing; it replaces a mark of the same sort on the same frame. */
+    record SetMark(ClipId clip, CounterMark mark) implements Edit {
+        @Override
+        public String words() {
+            return "set the counter";
+        }
+    }
+
+    record RemoveMark(ClipId clip, CounterMark mark) implements Edit {
+        @Override
+        public String words() {
+            return "remove a counter mark";
+        }
+    }
+
+    record AddFinding(Finding finding) implements Edit {
+        @Override
+        public String words() {
+            return "add " + finding.kind().word();
+        }
+    }
+
+    /** Gives a finding new words; the old ones join its history. */
+    record AmendFinding(FindingId id, Finding to) implements Edit {
+        @Override
+        public String words() {
+            return "amend to " + to.kind().word();
+        }
+    }
+
+    record MoveFinding(FindingId id, FrameRef frame) implements Edit {
+        @Override
+        public String words() {
+            return "move a finding";
+        }
+    }
+
+    /** Sets a finding's weight by hand, or gives it back to the house rules. */
+    record WeighFinding(FindingId id, Optional<Weight> weight) implements Edit {
+        @Override
+        public String words() {
+            return "weigh a finding";
+        }
+    }
+
+    record RemoveFinding(FindingId id) implements Edit {
+        @Override
+        public String words() {
+            return "remove a finding";
+        }
+    }
+}

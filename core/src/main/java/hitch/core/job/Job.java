@@ -1,0 +1,158 @@
+package hitch.core.job;
+
+import hitch.core.counter.CounterMark;
+import hitch.core.finding.Finding;
+import hitch.core.finding.FindingId;
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.judge.HouseRules;
+import hitch.core.judge.PropertyFacts;
+import hitch.core.line.Run;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.function.UnaryOperator;
+
+/**
+ * One property, one visit: the fold of its edits. Immutable; {@link #with} gives the next job.
+ *
+ * @param facts the visit
+ * @param rules the firm's house rules
+ * @param clips footage in order
+ * @param runs trips of the camera in order
+ * @param marks counter marks of each clip in order of time
+ * @param findings in the order they were made
+ * @param nextFinding number of the next finding; numbers are never used twice
+ */
+public record Job(
+        PropertyFacts facts,
+        HouseRules rules,
+        List<Clip> clips,
+        List<Run> runs,
+        Map<ClipId, List<CounterMark>> marks,
+        List<Finding> findings,
+        int nextFinding) {
+    public static final Job EMPTY =
+            new Job(PropertyFacts.BLANK, HouseRules.DEFAULT, List.of(), List.of(), Map.of(), List.of(), 1);
+
+    /** The id the next finding takes. */
+    public FindingId nextId() {
+        return new FindingId("F" + nextFinding);
+    }
+
+    public Optional<Finding> finding(FindingId id) {
+        return findings.stream().filter(f -> f.id().equals(id)).findFirst();
+    }
+
+    public Optional<Clip> clip(ClipId id) {
+        return clips.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
+
+    public Optional<Run> runOf(ClipId id) {
+        return runs.stream().filter(r -> r.clips().contains(id)).findFirst();
+    }
+
+    public List<CounterMark> marksOf(ClipId id) {
+        return marks.getOrDefault(id, List.of());
+    }
+
+    /** The job after {@code edit}. */
+    public Job with(Edit edit) {
+        return switch (edit) {
+            case Edit.DescribeProperty e -> new Job(e.facts(), rules, clips, runs, marks, findings, nextFinding);
+            case Edit.SetRules e -> new Job(facts, e.rules(), clips, runs, marks, findings, nextFinding);
+            case Edit.PutClip e ->
+                withClips(put(clips, e.clip(), c -> c.id().equals(e.clip().id())), marks);
+            case Edit.LeaveOutClip e -> leaveOut(e.clip());
+            case Edit.PutRun e ->
+                withRuns(put(claim(e.run()), e.run(), r -> r.id().equals(e.run().id())));
+            case Edit.RemoveRun e ->
+                withRuns(runs.stream().filter(r -> !r.id().equals(e.run())).toList());
+            case Edit.SetMark e -> withMarks(e.clip(), Marks.set(marksOf(e.clip()), e.mark()));
+            case Edit.RemoveMark e ->
+                withMarks(
+                        e.clip(),
+                        marksOf(e.clip()).stream()
+                                .filter(m -> !m.equals(e.mark()))
+                                .toList());
+            case Edit.AddFinding e -> add(e.finding());
+            case Edit.AmendFinding e -> change(e.id(), f -> f.amendedTo(e.to()));
+            case Edit.MoveFinding e -> change(e.id(), f -> f.movedTo(e.frame()));
+            case Edit.WeighFinding e -> change(e.id(), f -> f.weighing(e.weight()));
+            case Edit.RemoveFinding e ->
+                withFindings(
+                        findings.stream().filter(f -> !f.id().equals(e.id())).toList());
+        };
+    }
+
+    private Job add(Finding finding) {
+        if (finding(finding.id()).isPresent()) {
+            return this;
+        }
+        List<Finding> more = new ArrayList<>(findings);
+        more.add(finding);
+        return new Job(facts, rules, clips, runs, marks, List.copyOf(more), nextFinding + 1);
+    }
+
+    private Job change(FindingId id, UnaryOperator<Finding> how) {
+        return withFindings(
+                findings.stream().map(f -> f.id().equals(id) ? how.apply(f) : f).toList());
+    }
+
+    private Job leaveOut(ClipId id) {
+        Map<ClipId, List<CounterMark>> fewer = new LinkedHashMap<>(marks);
+        fewer.remove(id);
+        return withClips(
+                clips.stream().filter(c -> !c.id().equals(id)).toList(), java.util.Collections.unmodifiableMap(fewer));
+    }
+
+    /** The runs once {@code claimant} has taken its clips from the others. */
+    private List<Run> claim(Run claimant) {
+        return runs.stream()
+                .map(r -> r.id().equals(claimant.id())
+                        ? r
+                        : new Run(
+                                r.id(),
+                                r.name(),
+                                r.opening(),
+                                r.start(),
+                                r.direction(),
+                                r.datum(),
+                                r.clips().stream()
+                                        .filter(c -> !claimant.clips().contains(c))
+                                        .toList()))
+                .toList();
+    }
+
+    private Job withClips(List<Clip> clips, Map<ClipId, List<CounterMark>> marks) {
+        return new Job(facts, rules, clips, runs, marks, findings, nextFinding);
+    }
+
+    private Job withRuns(List<Run> runs) {
+        return new Job(facts, rules, clips, runs, marks, findings, nextFinding);
+    }
+
+    private Job withFindings(List<Finding> findings) {
+        return new Job(facts, rules, clips, runs, marks, findings, nextFinding);
+    }
+
+    private Job withMarks(ClipId clip, List<CounterMark> list) {
+        Map<ClipId, List<CounterMark>> next = new LinkedHashMap<>(marks);
+        next.put(clip, list);
+        return new Job(facts, rules, clips, runs, java.util.Collections.unmodifiableMap(next), findings, nextFinding);
+    }
+
+    private static <T> List<T> put(List<T> list, T value, java.util.function.Predicate<T> same) {
+        List<T> next = new ArrayList<>(list);
+        for (int i = 0; i < next.size(); i++) {
+            if (same.test(next.get(i))) {
+                next.set(i, value);
+                return List.copyOf(next);
+            }
+        }
+        next.add(value);
+        return List.copyOf(next);
+    }
+}

@@ -1,0 +1,26 @@
+package hitch.core.judge;
+
+import hitch.core.counter.Distance;
+
+/**
+ * The firm's own numbers. They are opinions to be edited; local code decides where it speaks.
+ *
+ * @param rootShareToMend share of the bore from which roots count as a repair, percent, 1 to 100
+ * @param offsetToTend step of an offset from which it needs care
+ * @param offsetToMend step of an offset from which it needs a repair
+ * @param waterToTend length of standing water from which it needs care
+ * @param monthsBetweenCleanings months until the next cleaning where roots were found
+ * @param shownBefore seconds of footage shown before a finding's frame
+ * @param shownAfter seconds of footage shown after it
+ */
+public record HouseRules(
+        int rootShareToMend,
+        Distance offsetToTend,
+        Distance offsetToMend,
+        Distance waterToTend,
+        int monthsBetweenCleanings,
+        double shownBefore,
+        double shownAfter) {
+    public static final HouseRules DEFAULT =
+            new HouseRules(50, Distance.inches(0.5), Distance.inches(1), Distance.feet(5), 12, 2.5, 1.5);
+}

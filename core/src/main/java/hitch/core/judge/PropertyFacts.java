@@ -1,0 +1,43 @@
+package hitch.core.judge;
+
+import hitch.core.counter.LengthUnit;
+import java.util.List;
+
+/**
+ * What is known of the visit.
+ *
+ * @param property address or name of the property
+ * @param town its town
+ * @param client who asked for the job; never shown to a district
+ * @param inspectedOn date of the recording, {@code yyyy-mm-dd}; may be blank
+ * @param reviewer who reviews it
+ * @param firm the reviewer's firm
+ * @param unit how distances are shown
+ * @param examined what was examined, one sentence
+ * @param notExamined what was not examined, a sentence each
+ * @param internalOnly whether the job must not leave the firm
+ */
+public record PropertyFacts(
+        String property,
+        String town,
+        String client,
+        String inspectedOn,
+        String reviewer,
+        String firm,
+        LengthUnit unit,
+        String examined,
+        List<String> notExamined,
+        boolean internalOnly) {
+    public static final PropertyFacts BLANK =
+            new PropertyFacts("", "", "", "", "", "", LengthUnit.FEET, "", List.of(), false);
+
+    public PropertyFacts {
+        notExamined = List.copyOf(notExamined);
+    }
+
+    /** The job in a few words, for captions and window titles. */
+    public String title() {
+        String title = property.isBlank() ? "Unnamed property" : property;
+        return town.isBlank() ? title : title + ", " + town;
+    }
+}

@@ -1,0 +1,95 @@
+package hitch.core.judge;
+
+import hitch.core.counter.CounterTrace;
+import hitch.core.counter.Distance;
+import hitch.core.finding.FindingId;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.Weight;
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
+import hitch.core.line.Extent;
+import hitch.core.line.Material;
+import hitch.core.line.PipeSpan;
+import hitch.core.line.Run;
+import hitch.core.line.Station;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Everything reckoned for a job at one moment; immutable. All deliverables are written from a survey.
+ *
+ * @param facts the visit
+ * @param rules the house rules it was judged by
+ * @param clips the footage in order
+ * @param runs the runs in order
+ * @param traces the counter of each clip that has one
+ * @param seen the stretch the camera reached; empty while no reading is set
+ * @param spans what the pipe is made of over {@code seen}
+ * @param findings in order of station; those without a station last
+ * @param advice what is proposed
+ */
+public record Survey(
+        PropertyFacts facts,
+        HouseRules rules,
+        List<Clip> clips,
+        List<Run> runs,
+        Map<ClipId, CounterTrace> traces,
+        Optional<Extent> seen,
+        List<PipeSpan> spans,
+        List<LocatedFinding> findings,
+        List<Advice> advice) {
+
+    public Optional<Clip> clip(ClipId id) {
+        return clips.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
+
+    public Optional<Run> runOf(ClipId id) {
+        return runs.stream().filter(r -> r.clips().contains(id)).findFirst();
+    }
+
+    public Optional<LocatedFinding> finding(FindingId id) {
+        return findings.stream().filter(f -> f.finding().id().equals(id)).findFirst();
+    }
+
+    /** The camera head's station at a frame; empty where the clip has no run or no reading. */
+    public Optional<Station> stationAt(FrameRef frame) {
+        Optional<Run> run = runOf(frame.clip());
+        CounterTrace trace = traces.get(frame.clip());
+        if (run.isEmpty() || trace == null || trace.isEmpty()) {
+            return Optional.empty();
+        }
+        return Optional.of(run.get().stationOf(trace.cableAt(frame.pts()).orElseThrow()));
+    }
+
+    /** Length of line of each known material; materials that do not occur are left out. */
+    public Map<Material, Distance> lengths() {
+        Map<Material, Distance> lengths = new EnumMap<>(Material.class);
+        spans.forEach(s -> s.material().ifPresent(m -> lengths.merge(m, s.length(), Distance::plus)));
+        return lengths;
+    }
+
+    /** Total length of standing water, overlapping stretches counted once. */
+    public Distance standingWater() {
+        long total = 0;
+        long reached = Long.MIN_VALUE;
+        for (LocatedFinding found : findings) {
+            boolean water = found.finding().kind() == FindingKind.STANDING_WATER;
+            if (water && found.extent().isPresent()) {
+                Extent extent = found.extent().get();
+                long from = Math.max(extent.from().mm(), reached);
+                total += Math.max(0, extent.to().mm() - from);
+                reached = Math.max(reached, extent.to().mm());
+            }
+        }
+        return new Distance(total);
+    }
+
+    /** How many findings have {@code weight}. */
+    public long count(Weight weight) {
+        return findings.stream().filter(f -> f.weight() == weight).count();
+    }
+}

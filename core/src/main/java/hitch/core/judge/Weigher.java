@@ -1,0 +1,108 @@
+package hitch.core.judge;
+
+import hitch.core.counter.Distance;
+import hitch.core.finding.Degree;
+import hitch.core.finding.Finding;
+import hitch.core.finding.Inches;
+import hitch.core.finding.Weight;
+import hitch.core.line.Extent;
+import java.util.Optional;
+
+/** Gives a finding its weight by the house rules, unless the reviewer set it by hand. */
+public final class Weigher {
+    private final HouseRules rules;
+
+    public Weigher(HouseRules rules) {
+        this.rules = rules;
+    }
+
+    /**
+     * @param extent where the finding lies, for what is judged by its length
+     */
+    public Weighed weigh(Finding finding, Optional<Extent> extent) {
+        return finding.weightSet()
+                .map(w -> new Weighed(w, "the reviewer set it"))
+                .orElseGet(() -> byRules(finding, extent));
+    }
+
+    private Weighed byRules(Finding finding, Optional<Extent> extent) {
+        int share = finding.traits().share().orElse(0);
+        return switch (finding.kind()) {
+            case ROOTS -> roots(finding, share);
+            case OFFSET, GAP -> step(finding);
+            case BREAK, HOLE -> new Weighed(Weight.MEND, "soil and roots can come in where the wall is open");
+            case CRACK, DEFORMATION, SCALE -> degree(finding, "the wall is damaged but still stands");
+            case DEBRIS, GREASE, WIPES ->
+                share >= 75
+                        ? new Weighed(Weight.STOP, "little of the bore is left open")
+                        : new Weighed(Weight.TEND, "it can be cleaned out");
+            case BLOCKAGE ->
+                share > 0 && share < 75
+                        ? new Weighed(Weight.MEND, "it takes " + share + " % of the bore")
+                        : new Weighed(Weight.STOP, "the bore is blocked");
+            case STANDING_WATER -> water(extent);
+            case UNDER_WATER -> new Weighed(Weight.TEND, "what lies under the water could not be judged");
+            case LIMIT -> new Weighed(Weight.WATCH, "the pipe beyond it was not seen");
+            case MATERIAL_CHANGE,
+                    SIZE_CHANGE,
+                    JOINT,
+                    COUPLING,
+                    BEND,
+                    TIE_IN,
+                    OPENING,
+                    BOUNDARY,
+                    MAIN_CONNECTION,
+                    REMARK -> new Weighed(Weight.NOTED, "it is part of the pipe");
+        };
+    }
+
+    private Weighed roots(Finding finding, int share) {
+        if (share >= 90) {
+            return new Weighed(Weight.STOP, "they close the bore");
+        }
+        if (share >= rules.rootShareToMend()) {
+            return new Weighed(
+                    Weight.MEND,
+                    "they take " + share + " % of the bore, at or over the rule's " + rules.rootShareToMend() + " %");
+        }
+        Degree degree = finding.traits().degree().orElse(Degree.MEDIUM);
+        return switch (degree) {
+            case LIGHT -> new Weighed(Weight.WATCH, "they are light");
+            case MEDIUM -> new Weighed(Weight.TEND, "roots in a joint grow back");
+            case HEAVY -> new Weighed(Weight.MEND, "they are heavy");
+        };
+    }
+
+    private Weighed step(Finding finding) {
+        Optional<Distance> size = finding.traits().size();
+        if (size.isEmpty()) {
+            return degree(finding, "its size was not given");
+        }
+        if (size.get().compareTo(rules.offsetToMend()) >= 0) {
+            return new Weighed(Weight.MEND, over(size.get(), rules.offsetToMend()));
+        }
+        if (size.get().compareTo(rules.offsetToTend()) >= 0) {
+            return new Weighed(Weight.TEND, over(size.get(), rules.offsetToTend()));
+        }
+        return new Weighed(
+                Weight.WATCH, Inches.show(size.get()) + " is under the rule's " + Inches.show(rules.offsetToTend()));
+    }
+
+    private static String over(Distance size, Distance rule) {
+        return Inches.show(size) + " is at or over the rule's " + Inches.show(rule);
+    }
+
+    private Weighed water(Optional<Extent> extent) {
+        boolean longEnough = extent.map(Extent::length).orElse(Distance.ZERO).compareTo(rules.waterToTend()) >= 0;
+        return longEnough
+                ? new Weighed(Weight.TEND, "water stands over a long enough stretch to collect solids")
+                : new Weighed(Weight.WATCH, "the stretch is short and drains through");
+    }
+
+    private static Weighed degree(Finding finding, String because) {
+        return switch (finding.traits().degree().orElse(Degree.MEDIUM)) {
+            case LIGHT, MEDIUM -> new Weighed(Weight.WATCH, because);
+            case HEAVY -> new Weighed(Weight.TEND, "it is heavy");
+        };
+    }
+}

@@ -1,0 +1,29 @@
+package hitch.core.story;
+
+import java.util.List;
+
+/**
+ * A card of text.
+ *
+ * @param title its heading
+ * @param rows what it says, top to bottom
+ * @param narration what is spoken over it
+ */
+public record CardShot(String title, List<Row> rows, String narration) implements Shot {
+    /**
+     * A line of a card.
+     *
+     * @param label small word at its left, may be empty
+     * @param text the line
+     * @param knots weight drawn as knots before it, or -1 for none
+     */
+    public record Row(String label, String text, int knots) {
+        public static Row of(String label, String text) {
+            return new Row(label, text, -1);
+        }
+    }
+
+    public CardShot {
+        rows = List.copyOf(rows);
+    }
+}

@@ -1,0 +1,31 @@
+package hitch.core.story;
+
+import hitch.core.finding.ClockPosition;
+import hitch.core.finding.FindingId;
+import hitch.core.footage.FrameRef;
+import java.util.Optional;
+
+/**
+ * A finding in its footage: some seconds up to its frame, the frame held while it is spoken of, some seconds on.
+ *
+ * @param title kind and place
+ * @param finding which finding
+ * @param frame the frame that is held
+ * @param before seconds of footage up to it, 0 or more
+ * @param after seconds of footage after it, 0 or more
+ * @param caption line drawn under the picture
+ * @param knots its weight
+ * @param pointer where in the pipe the pointer goes; empty for none
+ * @param narration what is spoken over the held frame
+ */
+public record FindingShot(
+        String title,
+        FindingId finding,
+        FrameRef frame,
+        double before,
+        double after,
+        String caption,
+        int knots,
+        Optional<ClockPosition> pointer,
+        String narration)
+        implements Shot {}

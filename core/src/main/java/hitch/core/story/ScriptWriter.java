@@ -1,0 +1,230 @@
+package hitch.core.story;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.Weight;
+import hitch.core.judge.Advice;
+import hitch.core.judge.Cautions;
+import hitch.core.judge.PropertyFacts;
+import hitch.core.judge.Survey;
+import hitch.core.line.Run;
+import java.util.ArrayList;
+import java.util.List;
+
+/** Writes the story of a survey for one recipient. */
+public final class ScriptWriter {
+    private final Survey survey;
+    private final Audience audience;
+    private final LengthUnit unit;
+
+    private ScriptWriter(Survey survey, Audience audience) {
+        this.survey = survey;
+        this.audience = audience;
+        this.unit = survey.facts().unit();
+    }
+
+    public static Story write(Survey survey, Audience audience) {
+        return new ScriptWriter(survey, audience).story();
+    }
+
+    /** The findings this recipient is shown, in the story's order: each run from its opening outwards. */
+    public static List<LocatedFinding> shown(Survey survey, Audience audience) {
+        return Selection.of(survey, audience);
+    }
+
+    private Story story() {
+        List<LocatedFinding> shown = shown(survey, audience);
+        List<Chapter> chapters = new ArrayList<>();
+        chapters.add(new Chapter("Opening", List.of(opening())));
+        for (Run run : survey.runs()) {
+            List<Shot> shots = shown.stream()
+                    .filter(f -> f.run().filter(run::equals).isPresent())
+                    .map(this::shot)
+                    .toList();
+            if (!shots.isEmpty()) {
+                chapters.add(new Chapter(sentenceCase(run.name()), shots));
+            }
+        }
+        List<Shot> rest =
+                shown.stream().filter(f -> f.run().isEmpty()).map(this::shot).toList();
+        if (!rest.isEmpty()) {
+            chapters.add(new Chapter("Also seen", rest));
+        }
+        chapters.add(new Chapter("Closing", List.of(closing(shown))));
+        return new Story(audience, survey.facts().title(), chapters);
+    }
+
+    private Shot opening() {
+        PropertyFacts facts = survey.facts();
+        List<CardShot.Row> rows = new ArrayList<>();
+        rows.add(CardShot.Row.of("Property", facts.title()));
+        if (audience != Audience.DISTRICT && !facts.client().isBlank()) {
+            rows.add(CardShot.Row.of("For", facts.client()));
+        }
+        if (!facts.inspectedOn().isBlank()) {
+            rows.add(CardShot.Row.of("Recorded", facts.inspectedOn()));
+        }
+        survey.runs().stream()
+                .findFirst()
+                .ifPresent(run -> rows.add(CardShot.Row.of(
+                        "Opening used",
+                        run.opening().kind() + ", " + run.opening().place())));
+        for (Run run : survey.runs()) {
+            rows.add(CardShot.Row.of(
+                    "Direction", run.name() + ", " + run.direction().flow()));
+        }
+        if (!facts.examined().isBlank()) {
+            rows.add(CardShot.Row.of("Examined", facts.examined()));
+        }
+        facts.notExamined().forEach(n -> rows.add(CardShot.Row.of("Not examined", n)));
+        if (!facts.firm().isBlank()) {
+            rows.add(CardShot.Row.of("Reviewed by", (facts.reviewer() + ", " + facts.firm()).replaceAll("^, ", "")));
+        }
+        return new CardShot("The inside of the sewer line", rows, openingWords());
+    }
+
+    private String openingWords() {
+        PropertyFacts facts = survey.facts();
+        String seen = survey.seen()
+                .map(s -> "The camera saw " + unit.show(s.length()) + " of pipe. ")
+                .orElse("");
+        String missing = facts.notExamined().isEmpty() ? "" : "Not examined: " + joined(facts.notExamined());
+        return switch (audience) {
+            case HOMEOWNER ->
+                "This is the inside of your sewer line at " + facts.property() + ". " + seen
+                        + "We start at the opening and show you each thing worth knowing. " + missing;
+            case BUYER ->
+                "This is the sewer line at " + facts.property() + ", as the camera found it. " + seen
+                        + "What follows is what was seen, and what stays unknown. " + missing;
+            case DISTRICT ->
+                "Record of the line at " + facts.property() + ". Distances are from the opening. " + missing;
+        };
+    }
+
+    private Shot shot(LocatedFinding found) {
+        return new FindingShot(
+                found.finding().kind().title() + ", " + Wording.place(found, unit),
+                found.finding().id(),
+                found.finding().frame(),
+                survey.rules().shownBefore(),
+                survey.rules().shownAfter(),
+                Wording.what(found),
+                found.weight().knots(),
+                found.finding().traits().clock(),
+                words(found));
+    }
+
+    private String words(LocatedFinding found) {
+        String fact = sentence(Wording.place(found, unit)) + " " + sentence(Wording.what(found));
+        return switch (audience) {
+            case HOMEOWNER -> fact + " " + Wording.meaning(found) + asks(found);
+            case BUYER -> fact + " " + Wording.meaning(found) + certainty(found);
+            case DISTRICT -> fact;
+        };
+    }
+
+    private static String asks(LocatedFinding found) {
+        return switch (found.weight()) {
+            case NOTED -> "";
+            case WATCH -> " Look again at the next cleaning.";
+            case TEND -> " It needs care soon.";
+            case MEND -> " It needs a repair.";
+            case STOP -> " The line cannot serve like this.";
+        };
+    }
+
+    private static String certainty(LocatedFinding found) {
+        String place = found.confidence() < 0.5 ? " Its distance is an estimate." : "";
+        return found.weight().compareTo(Weight.MEND) >= 0
+                ? place + " A licensed contractor should look at this before closing."
+                : place;
+    }
+
+    private Shot closing(List<LocatedFinding> shown) {
+        List<CardShot.Row> rows = new ArrayList<>();
+        for (Weight weight : Weight.values()) {
+            Weight shownWeight = Weight.values()[Weight.values().length - 1 - weight.ordinal()];
+            List<LocatedFinding> such =
+                    shown.stream().filter(f -> f.weight() == shownWeight).toList();
+            if (such.isEmpty()) {
+                continue;
+            }
+            String list = shownWeight == Weight.NOTED
+                    ? such.size() + (such.size() == 1 ? " feature" : " features") + " of the pipe"
+                    : String.join("; ", such.stream().map(this::brief).toList());
+            rows.add(new CardShot.Row(shownWeight.word(), list, shownWeight.knots()));
+        }
+        if (audience != Audience.DISTRICT) {
+            survey.advice().stream()
+                    .limit(3)
+                    .map(Advice::proposal)
+                    .forEach(p -> rows.add(CardShot.Row.of("Advice", p)));
+        }
+        notSeen(shown).forEach(n -> rows.add(CardShot.Row.of("Not seen", n)));
+        Cautions.ALL.forEach(c -> rows.add(CardShot.Row.of("Mind", c)));
+        return new CardShot("What was found", rows, closingWords(shown));
+    }
+
+    private String brief(LocatedFinding found) {
+        return found.finding().kind().title() + " "
+                + found.extent()
+                        .map(e -> e.isPoint()
+                                ? unit.show(e.from().fromDatum())
+                                : e.show(unit).replaceAll(" toward.*", ""))
+                        .orElse("no station");
+    }
+
+    private List<String> notSeen(List<LocatedFinding> shown) {
+        List<String> missing = new ArrayList<>(survey.facts().notExamined());
+        shown.stream()
+                .filter(f -> f.finding().kind() == FindingKind.LIMIT)
+                .forEach(f -> missing.add("Past " + Wording.place(f, unit) + ": " + Wording.what(f)));
+        return missing;
+    }
+
+    private String closingWords(List<LocatedFinding> shown) {
+        long repair = shown.stream()
+                .filter(f -> f.weight().compareTo(Weight.MEND) >= 0)
+                .count();
+        long care = shown.stream().filter(f -> f.weight() == Weight.TEND).count();
+        Distance water = survey.standingWater();
+        String count = (repair == 0
+                        ? "Nothing seen calls for a repair"
+                        : counted(repair, "finding") + " " + (repair == 1 ? "calls" : "call") + " for a repair")
+                + (care == 0
+                        ? ". "
+                        : ", and " + counted(care, "finding") + " " + (care == 1 ? "needs" : "need") + " care soon. ");
+        if (audience == Audience.DISTRICT) {
+            return counted(shown.size(), "finding") + " recorded. Codes and ownership are for the district to settle.";
+        }
+        String standing = water.mm() > 0 ? "Water stands over " + unit.show(water) + " of the line. " : "";
+        String advice = survey.advice().stream()
+                .findFirst()
+                .map(a -> a.proposal() + " ")
+                .orElse("");
+        String who = audience == Audience.BUYER
+                ? "Ask for the written report, and have a licensed plumber read it before closing."
+                : "The written report holds the details.";
+        return count + standing + advice + who;
+    }
+
+    private static String counted(long n, String noun) {
+        String[] words = {"No", "One", "Two", "Three", "Four", "Five", "Six", "Seven", "Eight", "Nine"};
+        return (n < words.length ? words[(int) n] : Long.toString(n)) + " " + noun + (n == 1 ? "" : "s");
+    }
+
+    private static String joined(List<String> sentences) {
+        return String.join(" ", sentences.stream().map(ScriptWriter::sentence).toList());
+    }
+
+    private static String sentence(String text) {
+        String stripped = sentenceCase(text.strip());
+        return stripped.matches(".*[.!?]") ? stripped : stripped + ".";
+    }
+
+    private static String sentenceCase(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
+    }
+}

@@ -1,0 +1,48 @@
+package hitch.core.story;
+
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+
+/** The one wording of a finding that video, captions, report and tables share. */
+public final class Wording {
+    private Wording() {}
+
+    /** Where the finding is: {@code 31.4 ft toward the main}, or that it has no station. */
+    public static String place(LocatedFinding found, LengthUnit unit) {
+        return found.extent().map(e -> e.show(unit)).orElse("no station");
+    }
+
+    /** What it is, with its free text: {@code Roots, at the top, heavy; through the joint}. */
+    public static String what(LocatedFinding found) {
+        String phrase = found.finding().phrase();
+        String remark = found.finding().remark();
+        boolean said = remark.isBlank() || found.finding().kind() == FindingKind.REMARK;
+        return said ? phrase : phrase + "; " + remark;
+    }
+
+    /** What a finding of its kind means to somebody who lives above it, one sentence. */
+    public static String meaning(LocatedFinding found) {
+        return switch (found.finding().kind()) {
+            case ROOTS -> "Roots come in through a joint for the water, and they grow back after cutting.";
+            case OFFSET -> "Two lengths of pipe no longer meet; a step like this can catch paper.";
+            case GAP -> "The joint has opened and its face shows.";
+            case CRACK -> "The wall is cracked but in place.";
+            case BREAK, HOLE -> "The wall is open to the soil here.";
+            case DEFORMATION -> "The pipe has lost its round shape.";
+            case SCALE -> "Rust has built up on the wall and makes it rough.";
+            case DEBRIS, GREASE, WIPES -> "It sits in the pipe and can be cleaned out.";
+            case BLOCKAGE -> "Little can pass here.";
+            case STANDING_WATER -> "The pipe dips here and does not drain dry.";
+            case UNDER_WATER -> "The camera was under water and the wall could not be seen.";
+            case MATERIAL_CHANGE, SIZE_CHANGE -> "One pipe ends here and another begins.";
+            case JOINT, COUPLING, BEND -> "It is a normal part of a pipe.";
+            case TIE_IN -> "Another drain joins here.";
+            case OPENING -> "The pipe can be reached from here.";
+            case BOUNDARY -> "Who owns the pipe beyond it is for local rules to say.";
+            case MAIN_CONNECTION -> "Your pipe ends here and the public main begins.";
+            case LIMIT -> "Nothing past this point was seen.";
+            case REMARK -> "";
+        };
+    }
+}

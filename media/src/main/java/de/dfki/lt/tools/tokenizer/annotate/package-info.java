@@ -1,0 +1,2 @@
+/** The marked text of the tokenizer stand-in. */
+package de.dfki.lt.tools.tokenizer.annotate;

@@ -1,0 +1,2 @@
+/** Speech: text in, sound out. {@link hitch.media.voice.BuiltInVoice} needs nothing but what is shipped. */
+package hitch.media.voice;
