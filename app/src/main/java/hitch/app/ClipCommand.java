@@ -1,0 +1,59 @@
+package hitch.app;
+
+import hitch.core.finding.FindingId;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.job.Reckoner;
+import hitch.core.judge.Survey;
+import hitch.store.Footage;
+import hitch.store.JobFolder;
+import hitch.store.StoreException;
+import hitch.store.handover.EvidenceCut;
+import java.nio.file.Path;
+import java.util.Locale;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "clip",
+        description = "Writes the footage around a finding, untouched and labelled, each with a record of its source.",
+        footer = {"", "Example:", "  ./hitch clip demo F3 --before 4 --after 4 --out OUT"},
+        mixinStandardHelpOptions = true)
+final class ClipCommand implements Callable<Integer> {
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(index = "0", paramLabel = "JOB", description = "Job folder, or demo.")
+    private String job;
+
+    @Parameters(index = "1", paramLabel = "FINDING", description = "Name of the finding, such as F3.")
+    private String finding;
+
+    @Option(names = "--before", defaultValue = "4", paramLabel = "SECONDS", description = "Before its frame; ${DEFAULT-VALUE}.")
+    private double before;
+
+    @Option(names = "--after", defaultValue = "4", paramLabel = "SECONDS", description = "After its frame; ${DEFAULT-VALUE}.")
+    private double after;
+
+    @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder to write into.")
+    private Path out;
+
+    @Override
+    public Integer call() throws Exception {
+        try (JobFolder folder = Jobs.open(job)) {
+            Survey survey = Reckoner.survey(folder.job());
+            LocatedFinding found = survey.finding(new FindingId(finding.toUpperCase(Locale.ROOT)))
+                    .orElseThrow(() -> new StoreException("This job has no finding " + finding + "; it has "
+                            + String.join(", ", survey.findings().stream().map(f -> f.finding().id().value()).toList()) + "."));
+            EvidenceCut cut = new EvidenceCut(survey, new Footage(folder.folder()));
+            Terminal terminal = new Terminal(spec.commandLine().getErr());
+            for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
+                spec.commandLine().getOut().println(cut.write(found, form, before, after, out, terminal));
+            }
+        }
+        return 0;
+    }
+}

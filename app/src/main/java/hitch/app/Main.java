@@ -1,0 +1,68 @@
+package hitch.app;
+
+import hitch.media.MediaException;
+import hitch.store.DataFolder;
+import hitch.store.StoreException;
+import java.nio.file.Path;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+import picocli.CommandLine;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Parameters;
+
+/** {@code hitch}: without a command it opens the window. */
+@Command(
+        name = "hitch",
+        description = "Reviews recorded sewer-camera footage and hands over narrated evidence.",
+        footer = {"", "Example:", "  ./hitch demo", "  ./hitch ~/jobs/alder-row"},
+        mixinStandardHelpOptions = true,
+        version = "Hitch 0.1.0",
+        subcommands = {
+            DemoCommand.class,
+            DeliverCommand.class,
+            ClipCommand.class,
+            SimCommand.class,
+            ShotsCommand.class
+        })
+public final class Main implements Runnable {
+    @Parameters(index = "0", arity = "0..1", paramLabel = "JOB", description = "Job folder to open; else the last one.")
+    private Path job;
+
+    @Override
+    public void run() {
+        WindowApp.open(job);
+    }
+
+    public static void main(String[] args) {
+        Path data = DataFolder.path();
+        System.setProperty("hitch.log", data.resolve("hitch.log").toString());
+        System.exit(commandLine().execute(args));
+    }
+
+    static CommandLine commandLine() {
+        CommandLine line = new CommandLine(new Main());
+        line.setCaseInsensitiveEnumValuesAllowed(true);
+        line.setParameterExceptionHandler((e, arguments) -> {
+            e.getCommandLine().getErr().println(e.getMessage() + " See " + e.getCommandLine().getCommandSpec().qualifiedName()
+                    + " --help.");
+            return 2;
+        });
+        line.setExecutionExceptionHandler((e, command, parsed) -> {
+            command.getErr().println(plain(e));
+            return 1;
+        });
+        return line;
+    }
+
+    /** One plain line for the user; the whole story goes to the log. */
+    private static String plain(Exception e) {
+        Logger log = LoggerFactory.getLogger(Main.class);
+        if (e instanceof StoreException || e instanceof MediaException) {
+            log.warn("a command failed", e);
+            return e.getMessage();
+        }
+        log.error("a command failed", e);
+        return "Something went wrong (" + e.getClass().getSimpleName() + "); nothing of the job was changed. The log "
+                + System.getProperty("hitch.log", "") + " tells more.";
+    }
+}

@@ -1,0 +1,112 @@
+package hitch.app;
+
+import hitch.desk.HitchWindow;
+import hitch.desk.JobView;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayDeque;
+import java.util.Deque;
+import java.util.Optional;
+import java.util.stream.Stream;
+import javafx.animation.PauseTransition;
+import javafx.application.Application;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.scene.control.TextField;
+import javafx.scene.image.PixelFormat;
+import javafx.scene.image.WritableImage;
+import javafx.stage.Stage;
+import javafx.util.Duration;
+import javax.imageio.ImageIO;
+
+/** Walks through the benches of the demo job on the headless platform and draws each. */
+public final class ShotsApp extends Application {
+    private static final String[] BENCHES = {"load", "mark", "line", "judge", "cut", "hand-over"};
+    private static Path out;
+    private static Exception trouble;
+
+    private final Deque<Runnable> steps = new ArrayDeque<>();
+    private Stage stage;
+
+    static void draw(Path folder) throws Exception {
+        out = folder;
+        System.setProperty("glass.platform", "Headless");
+        System.setProperty("prism.order", "sw");
+        Application.launch(ShotsApp.class);
+        if (trouble != null) {
+            throw trouble;
+        }
+    }
+
+    @Override
+    public void start(Stage stage) throws Exception {
+        this.stage = stage;
+        Path data = Files.createTempDirectory("hitch-shots");
+        HitchWindow window = new HitchWindow(stage, data);
+        window.show(Optional.empty());
+        steps.add(() -> save("start"));
+        steps.add(window::demo);
+        steps.add(() -> {});
+        for (boolean dark : new boolean[] {false, true}) {
+            for (int i = 0; i < BENCHES.length; i++) {
+                int number = i;
+                steps.add(() -> {
+                    window.theme().darkProperty().set(dark);
+                    JobView job = window.job().orElseThrow();
+                    job.show(number);
+                    if (number == 1) {
+                        // A frame where something is to be seen, and a note half typed.
+                        job.player().seek(job.player().clipProperty().get(), 28.9);
+                        ((TextField) stage.getScene().lookup("#note")).setText("roots top heavy, a third of the bore");
+                    }
+                });
+                steps.add(() -> save(BENCHES[number] + (dark ? "-dark" : "")));
+            }
+        }
+        steps.add(() -> delete(data));
+        steps.add(Platform::exit);
+        next();
+    }
+
+    private void next() {
+        PauseTransition pause = new PauseTransition(Duration.millis(1400));
+        pause.setOnFinished(e -> {
+            try {
+                steps.removeFirst().run();
+                if (!steps.isEmpty()) {
+                    next();
+                }
+            } catch (RuntimeException problem) {
+                trouble = problem;
+                Platform.exit();
+            }
+        });
+        pause.play();
+    }
+
+    private void save(String name) {
+        Scene scene = stage.getScene();
+        WritableImage shot = scene.snapshot(null);
+        int width = (int) shot.getWidth();
+        int height = (int) shot.getHeight();
+        int[] pixels = new int[width * height];
+        shot.getPixelReader().getPixels(0, 0, width, height, PixelFormat.getIntArgbInstance(), pixels, 0, width);
+        BufferedImage image = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
+        image.setRGB(0, 0, width, height, pixels, 0, width);
+        try {
+            ImageIO.write(image, "png", out.resolve(name + ".png").toFile());
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+
+    private static void delete(Path folder) {
+        try (Stream<Path> all = Files.walk(folder)) {
+            all.sorted(java.util.Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+        } catch (IOException e) {
+            throw new java.io.UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,33 @@
+package hitch.desk;
+
+import hitch.core.finding.FindingId;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Clip;
+import java.util.Optional;
+import javafx.beans.property.ObjectProperty;
+
+/**
+ * What every bench of an open job works with.
+ *
+ * @param work the job
+ * @param player the footage on show
+ * @param theme light or dark
+ * @param selected the finding that is chosen; null for none
+ */
+public record Context(Workspace work, Player player, Theme theme, ObjectProperty<FindingId> selected) {
+
+    public Optional<LocatedFinding> selectedFinding() {
+        return Optional.ofNullable(selected.get()).flatMap(id -> work.now().survey().finding(id));
+    }
+
+    /** Chooses a finding and shows its frame. */
+    public void goTo(LocatedFinding found) {
+        selected.set(found.finding().id());
+        Optional<Clip> clip = work.now().survey().clip(found.finding().frame().clip());
+        if (clip.isEmpty()) {
+            work.notices().say("The clip of " + found.finding().id() + " was left out of the job. Add it again on Load.");
+            return;
+        }
+        player.seek(clip.get(), found.finding().frame());
+    }
+}

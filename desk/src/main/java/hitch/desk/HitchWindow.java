@@ -1,0 +1,147 @@
+package hitch.desk;
+
+import hitch.media.MediaException;
+import hitch.media.Progress;
+import hitch.sim.DemoJob;
+import hitch.store.JobFolder;
+import hitch.store.RecentJobs;
+import hitch.store.StoreException;
+import java.io.File;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.LocalDateTime;
+import java.time.format.DateTimeFormatter;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import javafx.application.Platform;
+import javafx.scene.Scene;
+import javafx.stage.DirectoryChooser;
+import javafx.stage.Stage;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/** The one window: the start screen, or an open job. */
+public final class HitchWindow implements StartScreen.Choices {
+    private static final Logger LOG = LoggerFactory.getLogger(HitchWindow.class);
+
+    private final Stage stage;
+    private final Path data;
+    private final RecentJobs recent;
+    private final Theme theme = new Theme();
+    private final Notices notices = new Notices();
+    private Scene scene;
+    private JobView job;
+
+    /**
+     * @param data the user's data folder
+     */
+    public HitchWindow(Stage stage, Path data) {
+        this.stage = stage;
+        this.data = data;
+        this.recent = new RecentJobs(data);
+    }
+
+    public Theme theme() {
+        return theme;
+    }
+
+    /** Shows the window: with a job, or with the start screen. */
+    public void show(Optional<Path> folder) {
+        StartScreen start = new StartScreen(recent.list(), this, notices);
+        scene = new Scene(start, 1280, 800);
+        theme.dress(scene);
+        stage.setTitle("Hitch");
+        stage.setMinWidth(1100);
+        stage.setMinHeight(700);
+        stage.setScene(scene);
+        stage.setOnCloseRequest(e -> closeJob());
+        stage.show();
+        folder.ifPresent(this::open);
+    }
+
+    public Optional<JobView> job() {
+        return Optional.ofNullable(job);
+    }
+
+    private void closeJob() {
+        if (job != null) {
+            job.close();
+            job = null;
+        }
+    }
+
+    private void home() {
+        closeJob();
+        notices.close();
+        stage.setTitle("Hitch");
+        scene.setRoot(new StartScreen(recent.list(), this, notices));
+    }
+
+    @Override
+    public void open(Path folder) {
+        later(() -> JobFolder.open(folder), this::enter);
+    }
+
+    private void enter(JobFolder folder) {
+        closeJob();
+        recent.opened(folder.folder());
+        notices.close();
+        job = new JobView(new Workspace(folder, notices), theme, this::home);
+        scene.setRoot(job);
+        String title = folder.job().facts().title();
+        stage.setTitle(title + " - Hitch");
+    }
+
+    @Override
+    public void newJob() {
+        String stamp = LocalDateTime.now().format(DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss"));
+        later(() -> JobFolder.create(data.resolve("jobs").resolve("job-" + stamp)), this::enter);
+    }
+
+    @Override
+    public void chooseJob() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle("Open a job folder");
+        File chosen = chooser.showDialog(stage);
+        if (chosen != null) {
+            open(chosen.toPath());
+        }
+    }
+
+    @Override
+    public void demo() {
+        notices.say("Setting up a fresh copy of the demo job…");
+        later(() -> JobFolder.open(freshDemo(data)), this::enter);
+    }
+
+    /** Makes a fresh copy of the demo job and tells where. */
+    public static Path freshDemo(Path data) throws StoreException, MediaException {
+        Path demos = data.resolve("demo");
+        int number = 1;
+        while (Files.exists(demos.resolve("teasel-lane-" + number))) {
+            number++;
+        }
+        Path folder = demos.resolve("teasel-lane-" + number);
+        DemoJob.create(folder, Progress.NONE);
+        return folder;
+    }
+
+    private interface Opening {
+        JobFolder open() throws StoreException, MediaException;
+    }
+
+    private void later(Opening opening, java.util.function.Consumer<JobFolder> then) {
+        CompletableFuture.runAsync(() -> {
+            try {
+                JobFolder folder = opening.open();
+                Platform.runLater(() -> then.accept(folder));
+            } catch (StoreException | MediaException e) {
+                LOG.warn("a job could not be opened", e);
+                notices.say(e.getMessage());
+            } catch (RuntimeException e) {
+                LOG.error("a job could not be opened", e);
+                notices.say("The job could not be opened. Nothing in it was changed. The log tells more.");
+            }
+        });
+    }
+}

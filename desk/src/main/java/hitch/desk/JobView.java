@@ -1,0 +1,190 @@
+package hitch.desk;
+
+import hitch.core.footage.Clip;
+import hitch.core.job.Edit;
+import hitch.core.story.Audience;
+import hitch.desk.cut.CutBench;
+import hitch.desk.handover.HandOverBench;
+import hitch.desk.judge.JudgeBench;
+import hitch.desk.line.LineBench;
+import hitch.desk.load.LoadBench;
+import hitch.desk.mark.MarkBench;
+import hitch.desk.widget.Labels;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.beans.property.SimpleObjectProperty;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+
+/** An open job: the six benches as tabs on the top edge, undo and redo, notices at the foot. */
+public final class JobView extends BorderPane implements AutoCloseable {
+    private final Workspace work;
+    private final Player player;
+    private final List<Bench> benches = new ArrayList<>();
+    private final List<ToggleButton> tabs = new ArrayList<>();
+    private final List<Label> gauges = new ArrayList<>();
+    private final StackPane stage = new StackPane();
+    private final Button undo = Labels.button("Undo", "", "Undo", this::undo);
+    private final Button redo = Labels.button("Redo", "", "Redo", this::redo);
+    private Bench showing;
+
+    /**
+     * @param leave what to do when the user wants back to the start screen
+     */
+    public JobView(Workspace work, Theme theme, Runnable leave) {
+        this.work = work;
+        this.player = new Player(work.footage());
+        Context desk = new Context(work, player, theme, new SimpleObjectProperty<>());
+        var audience = new SimpleObjectProperty<>(Audience.HOMEOWNER);
+        benches.add(new LoadBench(desk));
+        benches.add(new MarkBench(desk));
+        benches.add(new LineBench(desk));
+        benches.add(new JudgeBench(desk));
+        benches.add(new CutBench(desk, audience));
+        benches.add(new HandOverBench(desk, audience));
+        setTop(header(theme, leave));
+        setCenter(stage);
+        setBottom(new NoticeStrip(work.notices()));
+        desk.selected().addListener((o, was, is) -> {
+            if (is != null && showing != benches.get(1) && showing != benches.get(2)) {
+                show(1);
+            }
+        });
+        work.snapshotProperty().addListener((o, was, is) -> update());
+        addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
+        addEventHandler(KeyEvent.KEY_PRESSED, e -> showing.key(e));
+        List<Clip> clips = work.now().job().clips();
+        if (!clips.isEmpty()) {
+            player.seek(clips.stream()
+                    .filter(c -> work.now().job().runOf(c.id()).isPresent())
+                    .findFirst()
+                    .orElse(clips.getFirst()), 0);
+        }
+        show(clips.isEmpty() ? 0 : 1);
+        update();
+    }
+
+    public Player player() {
+        return player;
+    }
+
+    private HBox header(Theme theme, Runnable leave) {
+        Label mark = Labels.of("Hitch", "brand");
+        Button home = Labels.button("Jobs", "", "Close this job and show all jobs", leave);
+        HBox row = new HBox(4, mark, home);
+        ToggleGroup group = new ToggleGroup();
+        for (int i = 0; i < benches.size(); i++) {
+            int number = i;
+            Label gauge = Labels.of("", "gauge");
+            ToggleButton tab = new ToggleButton(benches.get(i).title(), gauge);
+            tab.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
+            tab.getStyleClass().add("bench-tab");
+            tab.setId("bench-" + benches.get(i).title().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
+            tab.setToggleGroup(group);
+            tab.setFocusTraversable(false);
+            tab.setTooltip(new Tooltip(benches.get(i).title() + " (Ctrl+" + (i + 1) + ")"));
+            tab.setOnAction(e -> show(number));
+            tabs.add(tab);
+            gauges.add(gauge);
+        }
+        HBox strip = new HBox(tabs.toArray(ToggleButton[]::new));
+        strip.getStyleClass().add("bench-tabs");
+        strip.setAlignment(Pos.BOTTOM_LEFT);
+        Region gapLeft = new Region();
+        Region gapRight = new Region();
+        HBox.setHgrow(gapLeft, Priority.ALWAYS);
+        HBox.setHgrow(gapRight, Priority.ALWAYS);
+        ToggleButton dark = new ToggleButton("Dark");
+        dark.setAccessibleText("Dark theme for the truck");
+        dark.selectedProperty().bindBidirectional(theme.darkProperty());
+        for (var control : List.of(undo, redo, home, dark)) {
+            control.setFocusTraversable(false);
+            control.getStyleClass().add("quiet");
+            control.setMinWidth(USE_PREF_SIZE);
+        }
+        undo.setId("undo");
+        redo.setId("redo");
+        row.getChildren().addAll(gapLeft, strip, gapRight, undo, redo, dark);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("header");
+        return row;
+    }
+
+    /** Shows bench {@code number}, 0 to 5. */
+    public void show(int number) {
+        if (showing != null && showing != benches.get(number) && number != 1) {
+            player.playingProperty().set(false);
+        }
+        showing = benches.get(number);
+        stage.getChildren().setAll(showing.node());
+        tabs.get(number).setSelected(true);
+        stage.requestFocus();
+    }
+
+    private void update() {
+        Snapshot now = work.now();
+        for (int i = 0; i < benches.size(); i++) {
+            String gauge = benches.get(i).gauge(now);
+            gauges.get(i).setText(gauge);
+            gauges.get(i).setVisible(!gauge.isBlank());
+            gauges.get(i).setManaged(!gauge.isBlank());
+        }
+        tell(undo, "Undo", "Ctrl+Z", now.history().toUndo());
+        tell(redo, "Redo", "Ctrl+Shift+Z", now.history().toRedo());
+    }
+
+    private static void tell(Button button, String word, String key, Optional<Edit> edit) {
+        button.setDisable(edit.isEmpty());
+        String what = edit.map(e -> word + ": " + e.words()).orElse(word);
+        button.setTooltip(new Tooltip(what + " (" + key + ")"));
+        button.setAccessibleText(what);
+    }
+
+    private void undo() {
+        work.undo();
+    }
+
+    private void redo() {
+        work.redo();
+    }
+
+    private void shortcut(KeyEvent e) {
+        boolean typing = e.getTarget() instanceof TextInputControl field && !field.getText().isEmpty();
+        if (e.isShortcutDown() && e.getCode() == KeyCode.Z && !typing) {
+            if (e.isShiftDown()) {
+                redo();
+            } else {
+                undo();
+            }
+            e.consume();
+        } else if (e.isShortcutDown() && e.getCode() == KeyCode.SPACE) {
+            player.togglePlaying();
+            e.consume();
+        } else if (e.isShortcutDown() && e.getCode().isDigitKey()) {
+            int number = e.getCode().getChar().charAt(0) - '1';
+            if (number >= 0 && number < benches.size()) {
+                show(number);
+                e.consume();
+            }
+        }
+    }
+
+    @Override
+    public void close() {
+        player.close();
+        work.close();
+    }
+}

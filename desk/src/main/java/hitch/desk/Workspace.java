@@ -1,0 +1,177 @@
+package hitch.desk;
+
+import hitch.core.finding.Finding;
+import hitch.core.finding.FindingId;
+import hitch.core.job.Edit;
+import hitch.core.job.JobHistory;
+import hitch.core.job.Reckoner;
+import hitch.media.MediaException;
+import hitch.store.Footage;
+import hitch.store.JobFolder;
+import hitch.store.Stills;
+import hitch.store.StoreException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+import javafx.beans.property.ReadOnlyLongProperty;
+import javafx.beans.property.ReadOnlyLongWrapper;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
+
+/**
+ * The open job. Edits go to the journal on one background thread, in order; when they are on the disk the new snapshot
+ * appears on the interface thread.
+ */
+public final class Workspace implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(Workspace.class);
+
+    private final JobFolder folder;
+    private final Footage footage;
+    private final Notices notices;
+    private final ExecutorService edits = Executors.newSingleThreadExecutor(daemon("edits"));
+    private final ExecutorService stills = Executors.newSingleThreadExecutor(daemon("stills"));
+    private final ReadOnlyObjectWrapper<Snapshot> snapshot;
+    private final ReadOnlyLongWrapper stillsTaken = new ReadOnlyLongWrapper();
+
+    public Workspace(JobFolder folder, Notices notices) {
+        this.folder = folder;
+        this.footage = new Footage(folder.folder());
+        this.notices = notices;
+        this.snapshot = new ReadOnlyObjectWrapper<>(reckon(folder.history()));
+        folder.notices().forEach(notices::say);
+        // A still that an undo or a crash left out is taken again.
+        snapshot.get().job().findings().forEach(this::takeStill);
+    }
+
+    static java.util.concurrent.ThreadFactory daemon(String name) {
+        return work -> {
+            Thread thread = new Thread(work, name);
+            thread.setDaemon(true);
+            return thread;
+        };
+    }
+
+    private static Snapshot reckon(JobHistory history) {
+        return new Snapshot(history, Reckoner.survey(history.job()));
+    }
+
+    public ReadOnlyObjectProperty<Snapshot> snapshotProperty() {
+        return snapshot.getReadOnlyProperty();
+    }
+
+    public Snapshot now() {
+        return snapshot.get();
+    }
+
+    public JobFolder folder() {
+        return folder;
+    }
+
+    public Footage footage() {
+        return footage;
+    }
+
+    public Notices notices() {
+        return notices;
+    }
+
+    /** Rises each time a still has been taken, so that pictures of findings can be shown. */
+    public ReadOnlyLongProperty stillsTakenProperty() {
+        return stillsTaken.getReadOnlyProperty();
+    }
+
+    public CompletableFuture<Void> apply(Edit edit) {
+        return change(() -> folder.apply(edit));
+    }
+
+    /** Adds the finding that {@code make} gives for the next free id. */
+    public CompletableFuture<Void> addFinding(java.util.function.Function<FindingId, Finding> make) {
+        return change(() -> folder.apply(new Edit.AddFinding(make.apply(folder.job().nextId()))));
+    }
+
+    public CompletableFuture<Void> undo() {
+        return change(folder::undo);
+    }
+
+    public CompletableFuture<Void> redo() {
+        return change(folder::redo);
+    }
+
+    private CompletableFuture<Void> change(Callable<JobHistory> how) {
+        CompletableFuture<Void> shown = new CompletableFuture<>();
+        edits.execute(() -> {
+            try {
+                Snapshot next = reckon(how.call());
+                Platform.runLater(() -> {
+                    snapshot.set(next);
+                    next.job().findings().forEach(this::takeStill);
+                    shown.complete(null);
+                });
+            } catch (StoreException e) {
+                LOG.error("an edit could not be saved", e);
+                notices.say(e.getMessage());
+                shown.completeExceptionally(e);
+            } catch (Exception e) {
+                LOG.error("an edit failed", e);
+                notices.say("That change could not be made; the job is as it was. The log tells more.");
+                shown.completeExceptionally(e);
+            }
+        });
+        return shown;
+    }
+
+    private void takeStill(Finding finding) {
+        stills.execute(() -> {
+            try {
+                if (Files.exists(folder.still(finding))) {
+                    return;
+                }
+                Stills.take(folder, footage, finding);
+                Platform.runLater(() -> stillsTaken.set(stillsTaken.get() + 1));
+            } catch (MediaException e) {
+                LOG.warn("a still could not be taken", e);
+                notices.say("No still of " + finding.id() + ": " + e.getMessage());
+            }
+        });
+    }
+
+    /** Does {@code work} off the interface thread and hands its result back on it; trouble becomes a notice. */
+    public <T> void inBackground(Callable<T> work, Consumer<T> then) {
+        stills.execute(() -> {
+            try {
+                T result = work.call();
+                Platform.runLater(() -> then.accept(result));
+            } catch (MediaException | StoreException e) {
+                LOG.warn("background work failed", e);
+                notices.say(e.getMessage());
+            } catch (Exception e) {
+                LOG.error("background work failed", e);
+                notices.say("Something went wrong; the job is untouched. The log tells more.");
+            }
+        });
+    }
+
+    /** Where the still of a finding is or will be. */
+    public Path still(Finding finding) {
+        return folder.still(finding);
+    }
+
+    /** Finishes what was asked and closes the job. */
+    @Override
+    public void close() {
+        edits.close();
+        stills.shutdownNow();
+        try {
+            folder.close();
+        } catch (StoreException e) {
+            LOG.warn("the job could not be closed cleanly", e);
+        }
+    }
+}

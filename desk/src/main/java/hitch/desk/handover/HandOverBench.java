@@ -1,0 +1,174 @@
+package hitch.desk.handover;
+
+import hitch.core.story.Audience;
+import hitch.core.story.ScriptWriter;
+import hitch.desk.Bench;
+import hitch.desk.Context;
+import hitch.desk.Snapshot;
+import hitch.desk.widget.Labels;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Stream;
+import javafx.beans.property.ObjectProperty;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ProgressBar;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+import javafx.stage.DirectoryChooser;
+
+/** Chooses the recipient and writes everything they get. */
+public final class HandOverBench implements Bench {
+    private final Context desk;
+    private final ObjectProperty<Audience> audience;
+    private final DeliveryTask task = new DeliveryTask();
+    private final TextField folder = new TextField();
+    private final VBox made = new VBox(4);
+    private final VBox about = new VBox(6);
+    private final ScrollPane root;
+
+    public HandOverBench(Context desk, ObjectProperty<Audience> audience) {
+        this.desk = desk;
+        this.audience = audience;
+        VBox page = new VBox(20, Labels.heading("Hand over to the"), audiences(), about, target(), action(), made);
+        page.getStyleClass().add("page");
+        page.setMaxWidth(900);
+        root = new ScrollPane(page);
+        root.setFitToWidth(true);
+        root.getStyleClass().add("bench");
+        audience.addListener((o, was, is) -> update());
+        desk.work().snapshotProperty().addListener((o, was, is) -> update());
+        update();
+    }
+
+    private Node audiences() {
+        HBox row = new HBox(12);
+        ToggleGroup group = new ToggleGroup();
+        for (Audience each : Audience.values()) {
+            Label wants = Labels.of(each.wants(), "soft");
+            wants.setWrapText(true);
+            wants.setMaxWidth(220);
+            ToggleButton card = new ToggleButton();
+            card.setGraphic(new VBox(4, Labels.of(each.title(), "strong", "large"), wants));
+            card.setAccessibleText(each.title() + ": " + each.wants());
+            card.getStyleClass().add("audience");
+            card.setId("audience-" + each.word());
+            card.setToggleGroup(group);
+            card.setPrefSize(264, 104);
+            card.setAlignment(Pos.TOP_LEFT);
+            card.setSelected(each == audience.get());
+            card.setOnAction(e -> {
+                card.setSelected(true);
+                audience.set(each);
+            });
+            audience.addListener((o, was, is) -> card.setSelected(is == each));
+            row.getChildren().add(card);
+        }
+        return row;
+    }
+
+    private Node target() {
+        folder.setId("out-folder");
+        folder.setAccessibleText("Folder to write into");
+        HBox.setHgrow(folder, Priority.ALWAYS);
+        Button choose = Labels.button("Choose", "", "Choose the folder", () -> {
+            DirectoryChooser chooser = new DirectoryChooser();
+            chooser.setTitle("Write the delivery into");
+            File chosen = chooser.showDialog(root.getScene().getWindow());
+            if (chosen != null) {
+                folder.setText(chosen.toString());
+            }
+        });
+        return new VBox(2, Labels.of("Into the folder", "field-label"), new HBox(8, folder, choose));
+    }
+
+    private Node action() {
+        Button go = Labels.button("Hand over", "", "Write the delivery", this::start);
+        go.setId("hand-over");
+        go.getStyleClass().add("main-action");
+        go.disableProperty().bind(task.running);
+        Button stop = Labels.button("Stop", "", "Stop writing", task::cancel);
+        stop.visibleProperty().bind(task.running);
+        ProgressBar bar = new ProgressBar(0);
+        bar.progressProperty().bind(task.share);
+        bar.visibleProperty().bind(task.running);
+        bar.setPrefWidth(260);
+        Label doing = Labels.of("", "soft");
+        doing.textProperty().bind(task.doing);
+        doing.visibleProperty().bind(task.running);
+        Label left = Labels.of("", "measure");
+        left.textProperty().bind(task.left);
+        left.visibleProperty().bind(task.running);
+        HBox row = new HBox(12, go, stop, bar, left, doing);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
+    }
+
+    private void update() {
+        int count = ScriptWriter.shown(desk.work().now().survey(), audience.get()).size();
+        int all = desk.work().now().survey().findings().size();
+        about.getChildren().setAll(List.of(
+                Labels.of("One narrated video with chapters, captions as WebVTT and SubRip, a report page, stills,"),
+                Labels.of("the findings as CSV and JSON, and a manifest with the fingerprint of every file."),
+                Labels.of(count + " of " + all + " findings go to the " + audience.get().word()
+                        + (audience.get() == Audience.DISTRICT
+                                ? ": those from the boundary on. Clips above ground and the client's name stay here."
+                                : "."), "soft")));
+        if (desk.work().now().survey().facts().internalOnly()) {
+            about.getChildren().add(Labels.of("This job is marked for internal use only; clear that on Load first.", "strong"));
+        }
+        String suggested = desk.work().folder().folder().resolve("handed-over").resolve(audience.get().word()).toString();
+        boolean ownChoice = !folder.getText().isBlank() && !folder.getText().contains("handed-over");
+        if (!ownChoice) {
+            folder.setText(suggested);
+        }
+    }
+
+    private void start() {
+        Path out = Path.of(folder.getText().strip());
+        made.getChildren().clear();
+        task.start(desk.work(), audience.get(), out, video -> show(out), desk.work().notices()::say);
+    }
+
+    private void show(Path out) {
+        desk.work().notices().say("Handed over: everything is in " + out);
+        made.getChildren().setAll(Labels.heading("Written"));
+        desk.work().inBackground(() -> list(out), lines -> lines.forEach(l -> made.getChildren().add(Labels.of(l, "measure"))));
+    }
+
+    private static List<String> list(Path out) throws IOException {
+        try (Stream<Path> files = Files.walk(out, 1)) {
+            return files.filter(Files::isRegularFile)
+                    .sorted()
+                    .map(f -> String.format(
+                            Locale.ROOT, "%-44s %8.1f KB", f.getFileName(), f.toFile().length() / 1000.0))
+                    .toList();
+        }
+    }
+
+    @Override
+    public String title() {
+        return "Hand over";
+    }
+
+    @Override
+    public Node node() {
+        return root;
+    }
+
+    @Override
+    public String gauge(Snapshot now) {
+        return "";
+    }
+}

@@ -1,0 +1,89 @@
+package hitch.desk.judge;
+
+import hitch.core.counter.Distance;
+import hitch.core.job.Edit;
+import hitch.core.judge.HouseRules;
+import hitch.desk.Context;
+import hitch.desk.widget.Labels;
+import java.util.Locale;
+import java.util.function.BiFunction;
+import java.util.function.Function;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** The house rules as numbers to be edited; kept when a field is left. */
+final class RulesForm extends VBox {
+    private final Context desk;
+
+    RulesForm(Context desk) {
+        this.desk = desk;
+        setSpacing(12);
+        getStyleClass().add("page");
+        Label about = Labels.of("The firm's own numbers. Local code decides where it speaks.", "soft");
+        about.setWrapText(true);
+        getChildren().addAll(Labels.heading("House rules"), about);
+        rule("Roots are a repair from", "% of the bore", 1, 100, r -> r.rootShareToMend(), (r, v) -> new HouseRules(
+                (int) Math.round(v), r.offsetToTend(), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
+        rule("An offset needs care from", "in", 0.1, 12, r -> r.offsetToTend().inInches(), (r, v) -> new HouseRules(
+                r.rootShareToMend(), Distance.inches(v), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
+        rule("An offset is a repair from", "in", 0.1, 12, r -> r.offsetToMend().inInches(), (r, v) -> new HouseRules(
+                r.rootShareToMend(), r.offsetToTend(), Distance.inches(v), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
+        rule("Standing water needs care from", "ft", 0.5, 500, r -> r.waterToTend().inFeet(), (r, v) -> new HouseRules(
+                r.rootShareToMend(), r.offsetToTend(), r.offsetToMend(), Distance.feet(v), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
+        rule("Clean again after roots in", "months", 1, 120, r -> r.monthsBetweenCleanings(), (r, v) -> new HouseRules(
+                r.rootShareToMend(), r.offsetToTend(), r.offsetToMend(), r.waterToTend(), (int) Math.round(v), r.shownBefore(), r.shownAfter()));
+        rule("Footage shown before a finding", "s", 0, 30, r -> r.shownBefore(), (r, v) -> new HouseRules(
+                r.rootShareToMend(), r.offsetToTend(), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), v, r.shownAfter()));
+        rule("Footage shown after it", "s", 0, 30, r -> r.shownAfter(), (r, v) -> new HouseRules(
+                r.rootShareToMend(), r.offsetToTend(), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), v));
+    }
+
+    private void rule(
+            String label,
+            String unit,
+            double least,
+            double most,
+            Function<HouseRules, Number> get,
+            BiFunction<HouseRules, Double, HouseRules> set) {
+        TextField field = new TextField();
+        field.setPrefColumnCount(5);
+        field.setAccessibleText(label + ", " + unit);
+        Runnable fill = () -> field.setText(
+                String.format(Locale.ROOT, "%.2f", get.apply(desk.work().now().survey().rules()).doubleValue())
+                        .replaceAll("\\.?0+$", ""));
+        Runnable keep = () -> {
+            try {
+                double value = Double.parseDouble(field.getText().strip());
+                HouseRules rules = desk.work().now().survey().rules();
+                if (value < least || value > most) {
+                    throw new NumberFormatException();
+                }
+                HouseRules changed = set.apply(rules, value);
+                if (Math.abs(get.apply(rules).doubleValue() - value) > 0.005) {
+                    desk.work().apply(new Edit.SetRules(changed));
+                }
+            } catch (NumberFormatException e) {
+                desk.work().notices().say("\"" + field.getText() + "\" is not a number from " + least + " to " + most
+                        + "; the rule was left as it was.");
+                fill.run();
+            }
+        };
+        field.setOnAction(e -> keep.run());
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                keep.run();
+            }
+        });
+        desk.work().snapshotProperty().addListener((o, was, is) -> {
+            if (!field.isFocused()) {
+                fill.run();
+            }
+        });
+        fill.run();
+        HBox row = new HBox(8, field, Labels.of(unit, "soft"));
+        row.setAlignment(javafx.geometry.Pos.CENTER_LEFT);
+        getChildren().add(new VBox(2, Labels.of(label, "field-label"), row));
+    }
+}

@@ -1,0 +1,151 @@
+package hitch.desk.load;
+
+import hitch.core.counter.LengthUnit;
+import hitch.core.job.Edit;
+import hitch.core.judge.PropertyFacts;
+import hitch.desk.Context;
+import hitch.desk.widget.Labels;
+import java.util.Arrays;
+import java.util.List;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.control.TextField;
+import javafx.scene.control.TextInputControl;
+import javafx.scene.layout.VBox;
+import javafx.util.StringConverter;
+
+/** What is known of the visit; kept as soon as a field is left. */
+final class PropertyForm extends VBox {
+    private final Context desk;
+    private final TextField property = field("property", "Property");
+    private final TextField town = field("town", "Town");
+    private final TextField client = field("client", "Client");
+    private final TextField date = field("date", "Recorded on, as year-month-day");
+    private final TextField reviewer = field("reviewer", "Reviewer");
+    private final TextField firm = field("firm", "Firm");
+    private final TextArea examined = area("examined", "Examined", 3);
+    private final TextArea notExamined = area("not-examined", "Not examined, a line each", 4);
+    private final ComboBox<LengthUnit> unit = new ComboBox<>();
+    private final CheckBox internal = new CheckBox("For internal use only: nothing is handed over");
+    private boolean filling;
+
+    PropertyForm(Context desk) {
+        this.desk = desk;
+        setSpacing(6);
+        getStyleClass().add("page");
+        unit.getItems().setAll(LengthUnit.values());
+        unit.setConverter(new StringConverter<>() {
+            @Override
+            public String toString(LengthUnit value) {
+                return value == null
+                        ? ""
+                        : switch (value) {
+                            case FEET -> "feet and tenths, 12.4 ft";
+                            case FEET_INCHES -> "feet and inches, 12 ft 5 in";
+                            case METRES -> "metres, 3.78 m";
+                        };
+            }
+
+            @Override
+            public LengthUnit fromString(String text) {
+                return null;
+            }
+        });
+        unit.setMaxWidth(Double.MAX_VALUE);
+        unit.setOnAction(e -> keep());
+        internal.setWrapText(true);
+        internal.setOnAction(e -> keep());
+        getChildren().add(Labels.heading("Property"));
+        row("Address or name", property);
+        row("Town", town);
+        row("Client", client);
+        row("Recorded on", date);
+        row("Reviewer", reviewer);
+        row("Firm", firm);
+        row("Distances in", unit);
+        row("Examined", examined);
+        row("Not examined", notExamined);
+        getChildren().add(internal);
+        VBox.setMargin(internal, new javafx.geometry.Insets(8, 0, 0, 0));
+        desk.work().snapshotProperty().addListener((o, was, is) -> fill());
+        fill();
+    }
+
+    private void row(String label, javafx.scene.Node field) {
+        Label name = Labels.of(label, "field-label");
+        name.setLabelFor(field);
+        getChildren().addAll(name, field);
+    }
+
+    private TextField field(String id, String accessible) {
+        TextField made = new TextField();
+        made.setOnAction(e -> keep());
+        return dress(made, id, accessible);
+    }
+
+    private TextArea area(String id, String accessible, int rows) {
+        TextArea made = new TextArea();
+        made.setPrefRowCount(rows);
+        made.setWrapText(true);
+        return dress(made, id, accessible);
+    }
+
+    private <T extends TextInputControl> T dress(T control, String id, String accessible) {
+        control.setId(id);
+        control.setAccessibleText(accessible);
+        control.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                keep();
+            }
+        });
+        return control;
+    }
+
+    private void fill() {
+        filling = true;
+        PropertyFacts facts = desk.work().now().survey().facts();
+        set(property, facts.property());
+        set(town, facts.town());
+        set(client, facts.client());
+        set(date, facts.inspectedOn());
+        set(reviewer, facts.reviewer());
+        set(firm, facts.firm());
+        set(examined, facts.examined());
+        set(notExamined, String.join("\n", facts.notExamined()));
+        unit.setValue(facts.unit());
+        internal.setSelected(facts.internalOnly());
+        filling = false;
+    }
+
+    private static void set(TextInputControl control, String text) {
+        if (!control.isFocused() && !control.getText().equals(text)) {
+            control.setText(text);
+        }
+    }
+
+    private void keep() {
+        if (filling) {
+            return;
+        }
+        List<String> missing = Arrays.stream(notExamined.getText().split("\\R"))
+                .map(String::strip)
+                .filter(s -> !s.isEmpty())
+                .toList();
+        PropertyFacts typed = new PropertyFacts(
+                property.getText().strip(),
+                town.getText().strip(),
+                client.getText().strip(),
+                date.getText().strip(),
+                reviewer.getText().strip(),
+                firm.getText().strip(),
+                unit.getValue(),
+                examined.getText().strip(),
+                missing,
+                internal.isSelected());
+        if (!typed.equals(desk.work().now().survey().facts())) {
+            desk.work().apply(new Edit.DescribeProperty(typed));
+        }
+    }
+}

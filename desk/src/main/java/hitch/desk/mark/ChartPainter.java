@@ -1,0 +1,204 @@
+package hitch.desk.mark;
+
+import hitch.core.counter.CounterTrace;
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.FindingId;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.judge.Survey;
+import hitch.core.line.Extent;
+import hitch.core.line.PipeSpan;
+import hitch.core.line.Run;
+import hitch.core.line.Station;
+import hitch.desk.Tones;
+import hitch.desk.widget.PipePaint;
+import hitch.desk.widget.Rope;
+import java.util.Optional;
+import javafx.geometry.VPos;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+import javafx.scene.text.Font;
+import javafx.scene.text.TextAlignment;
+
+/** Draws everything on the there-and-back chart but the play head. */
+final class ChartPainter {
+    /** Where the upright pipe stands. */
+    static final double PIPE_X = 76;
+
+    static final double PIPE_WIDTH = 18;
+
+    private static final Font MEASURE = Font.font("Spline Sans Mono", 11);
+    private static final Font TEXT = Font.font("Hanken Grotesk", 12);
+
+    private final GraphicsContext g;
+    private final Tones tones;
+    private final Survey survey;
+    private final ChartGeometry geometry;
+
+    ChartPainter(GraphicsContext g, Tones tones, Survey survey, ChartGeometry geometry) {
+        this.g = g;
+        this.tones = tones;
+        this.survey = survey;
+        this.geometry = geometry;
+    }
+
+    void paint(FindingId selected) {
+        g.setLineCap(javafx.scene.shape.StrokeLineCap.ROUND);
+        g.setLineJoin(javafx.scene.shape.StrokeLineJoin.ROUND);
+        axis();
+        pipe();
+        geometry.lanes().forEach(this::lane);
+        survey.findings().forEach(f -> finding(f, f.finding().id().equals(selected)));
+    }
+
+    private void axis() {
+        LengthUnit unit = survey.facts().unit();
+        double length = geometry.stations().length().inFeet();
+        boolean metres = unit == LengthUnit.METRES;
+        double step = step(metres ? length * 0.3048 : length) * (metres ? 1000 : Distance.MM_PER_FOOT);
+        g.setFont(MEASURE);
+        g.setTextBaseline(VPos.CENTER);
+        for (double at = Math.ceil(geometry.stations().from().mm() / step) * step;
+                at <= geometry.stations().to().mm();
+                at += step) {
+            double y = geometry.y(at);
+            boolean datum = Math.abs(at) < 1;
+            g.setStroke(datum ? tones.soft() : tones.edge());
+            g.setLineWidth(1);
+            g.strokeLine(PIPE_X + PIPE_WIDTH + 4, y, geometry.left() + geometry.width(), y);
+            g.setFill(tones.soft());
+            g.setTextAlign(TextAlignment.RIGHT);
+            g.fillText(datum ? "opening" : unit.number(new Distance(Math.abs(Math.round(at)))), PIPE_X - 8, y);
+        }
+    }
+
+    private static double step(double length) {
+        for (double step : new double[] {1, 2, 5, 10, 20, 50, 100, 200}) {
+            if (length / step <= 8) {
+                return step;
+            }
+        }
+        return 500;
+    }
+
+    private void pipe() {
+        for (PipeSpan span : survey.spans()) {
+            double from = geometry.y(span.extent().from().mm());
+            double to = geometry.y(span.extent().to().mm());
+            PipePaint.fill(g, span, tones, PIPE_X, from, PIPE_WIDTH, to - from, false);
+        }
+        for (LocatedFinding found : survey.findings()) {
+            boolean water = found.finding().kind().family() == FindingKind.Family.WATER;
+            if (water && found.extent().isPresent()) {
+                Extent e = found.extent().get();
+                double from = geometry.y(e.from().mm());
+                g.setFill(tones.water());
+                g.fillRect(PIPE_X + PIPE_WIDTH * 0.45, from, PIPE_WIDTH * 0.55, Math.max(3, geometry.y(e.to().mm()) - from));
+            }
+        }
+    }
+
+    private void lane(ChartGeometry.Lane lane) {
+        g.setFont(TEXT);
+        g.setFill(tones.soft());
+        g.setTextAlign(TextAlignment.LEFT);
+        g.setTextBaseline(VPos.BOTTOM);
+        g.fillText(lane.clip().fileName(), lane.x(), geometry.top() - 6, Math.max(10, lane.width()));
+        g.setStroke(tones.edge());
+        g.setLineWidth(1);
+        g.strokeRect(lane.x(), geometry.top(), lane.width(), geometry.height());
+        Optional<Run> run = survey.runOf(lane.clip().id());
+        CounterTrace trace = survey.traces().get(lane.clip().id());
+        if (run.isEmpty() || trace == null) {
+            PipePaint.hatch(clipTo(lane), tones, lane.x(), geometry.top(), lane.width(), geometry.height());
+            g.restore();
+            label(lane, run.isEmpty() ? "on no run" : "no reading set");
+            return;
+        }
+        path(lane, run.get(), trace);
+    }
+
+    private GraphicsContext clipTo(ChartGeometry.Lane lane) {
+        g.save();
+        g.beginPath();
+        g.rect(lane.x(), geometry.top(), lane.width(), geometry.height());
+        g.clip();
+        g.setGlobalAlpha(0.6);
+        return g;
+    }
+
+    private void label(ChartGeometry.Lane lane, String text) {
+        double width = Math.min(lane.width() - 4, text.length() * 6.4 + 12);
+        g.setFill(tones.paper());
+        g.fillRect(lane.x() + lane.width() / 2 - width / 2, geometry.top() + geometry.height() / 2 - 11, width, 22);
+        g.setFill(tones.soft());
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(text, lane.x() + lane.width() / 2, geometry.top() + geometry.height() / 2, lane.width() - 8);
+    }
+
+    private void path(ChartGeometry.Lane lane, Run run, CounterTrace trace) {
+        g.setStroke(tones.path());
+        g.setLineWidth(2.2);
+        g.beginPath();
+        // The ends are held: before the first and after the last mark the head is taken to stand.
+        point(lane, run, lane.clip().firstPts(), trace.knots().getFirst().cable(), true);
+        trace.knots().forEach(k -> point(lane, run, k.pts(), k.cable(), false));
+        point(lane, run, lane.clip().endPts(), trace.knots().getLast().cable(), false);
+        g.stroke();
+        g.setFill(tones.path());
+        for (CounterTrace.Knot knot : trace.knots()) {
+            double x = geometry.x(lane.clip().id(), knot.pts()).orElse(lane.x());
+            double y = geometry.y(run.stationOf(knot.cable()).mm());
+            g.fillOval(x - 1.8, y - 1.8, 3.6, 3.6);
+        }
+    }
+
+    private void point(ChartGeometry.Lane lane, Run run, long pts, double cable, boolean first) {
+        double x = geometry.x(lane.clip().id(), pts).orElse(lane.x());
+        double y = geometry.y(run.stationOf(cable).mm());
+        if (first) {
+            g.moveTo(x, y);
+        } else {
+            g.lineTo(x, y);
+        }
+    }
+
+    private void finding(LocatedFinding found, boolean selected) {
+        Optional<Double> x = geometry.x(found.finding().frame().clip(), found.finding().frame().pts());
+        if (x.isEmpty()) {
+            return;
+        }
+        Optional<Station> atFrame = survey.stationAt(found.finding().frame());
+        double y = found.extent()
+                .map(e -> geometry.y((e.from().mm() + e.to().mm()) / 2.0))
+                .or(() -> atFrame.map(s -> geometry.y(s.mm())))
+                .orElse(geometry.top() + geometry.height() / 2);
+        found.extent().filter(e -> !e.isPoint()).ifPresent(e -> span(found, e, x.get()));
+        double size = 8 + 2.2 * found.weight().knots();
+        Color colour = selected ? tones.copper() : found.weight().knots() == 0 ? tones.soft() : tones.ink();
+        if (selected) {
+            g.setStroke(tones.copper());
+            g.setLineWidth(1.5);
+            g.strokeOval(x.get() - size, y - size, 2 * size, 2 * size);
+        }
+        if (found.weight().knots() == 0) {
+            g.setStroke(colour);
+            g.setLineWidth(1.6);
+            g.setFill(tones.card());
+            g.fillOval(x.get() - 4, y - 4, 8, 8);
+            g.strokeOval(x.get() - 4, y - 4, 8, 8);
+        } else {
+            Rope.knot(g, x.get(), y, size, colour, tones.card());
+        }
+    }
+
+    private void span(LocatedFinding found, Extent extent, double x) {
+        boolean water = found.finding().kind().family() == FindingKind.Family.WATER;
+        double from = geometry.y(extent.from().mm());
+        double to = geometry.y(extent.to().mm());
+        g.setFill((water ? tones.water() : tones.soft()).deriveColor(0, 1, 1, 0.75));
+        g.fillRoundRect(x - 3, from, 6, to - from, 4, 4);
+    }
+}

@@ -1,0 +1,73 @@
+package hitch.desk.mark;
+
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.story.Wording;
+import hitch.desk.Context;
+import hitch.desk.widget.Labels;
+import hitch.desk.widget.Rope;
+import hitch.desk.widget.StillView;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** One finding in the list: still, words, place, weight on its rope. */
+final class FindingCell extends ListCell<LocatedFinding> {
+    private final Context desk;
+    private final StillView still = new StillView(64, 48);
+    private final Label what = Labels.of("", "strong");
+    private final Label place = Labels.of("", "measure");
+    private final Label more = Labels.of("", "soft");
+    private final HBox weight = new HBox(8);
+    private final HBox row;
+
+    FindingCell(Context desk) {
+        this.desk = desk;
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox top = new HBox(8, what, gap, weight);
+        HBox bottom = new HBox(10, place, more);
+        what.setMinWidth(40);
+        place.setMinWidth(Region.USE_PREF_SIZE);
+        weight.setAlignment(Pos.CENTER_RIGHT);
+        weight.setMinWidth(Region.USE_PREF_SIZE);
+        VBox words = new VBox(4, top, bottom);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        words.setAlignment(Pos.CENTER_LEFT);
+        row = new HBox(12, still, words);
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.setPrefWidth(10);
+        setContentDisplay(javafx.scene.control.ContentDisplay.GRAPHIC_ONLY);
+        setOnMouseClicked(e -> {
+            if (!isEmpty()) {
+                desk.goTo(getItem());
+            }
+        });
+    }
+
+    @Override
+    protected void updateItem(LocatedFinding found, boolean empty) {
+        super.updateItem(found, empty);
+        if (empty || found == null) {
+            setGraphic(null);
+            setAccessibleText("");
+            return;
+        }
+        LengthUnit unit = desk.work().now().survey().facts().unit();
+        still.show(desk.work().still(found.finding()));
+        what.setText(found.finding().phrase());
+        place.setText(Wording.place(found, unit));
+        boolean amended = !found.finding().history().isEmpty();
+        more.setText((amended ? "amended  " : "")
+                + (found.finding().kind() == hitch.core.finding.FindingKind.REMARK ? "" : found.finding().remark()));
+        Label word = Labels.of(found.weight().word(), "soft");
+        word.setMinWidth(40);
+        weight.getChildren().setAll(new Rope(found.weight(), desk.theme().tones()), word);
+        setAccessibleText(what.getText() + ", " + place.getText() + ", " + found.weight().word());
+        setGraphic(row);
+    }
+}

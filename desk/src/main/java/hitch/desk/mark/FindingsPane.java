@@ -1,0 +1,128 @@
+package hitch.desk.mark;
+
+import hitch.core.finding.LocatedFinding;
+import hitch.core.job.Edit;
+import hitch.desk.Context;
+import hitch.desk.widget.Labels;
+import hitch.store.handover.EvidenceCut;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** The findings by station, and what can be done with the chosen one. */
+final class FindingsPane extends VBox {
+    private final Context desk;
+    private final NoteLine notes;
+    private final ListView<LocatedFinding> list = new ListView<>();
+    private final Label count = Labels.of("", "soft");
+    private boolean filling;
+
+    FindingsPane(Context desk, NoteLine notes) {
+        this.desk = desk;
+        this.notes = notes;
+        setSpacing(8);
+        list.setId("findings");
+        list.setAccessibleText("Findings by station");
+        list.setCellFactory(v -> new FindingCell(desk));
+        list.setPlaceholder(Labels.of("No findings yet. Pause at something and type what it is.", "soft"));
+        list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
+            if (!filling && is != null) {
+                desk.selected().set(is.finding().id());
+            }
+        });
+        list.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ENTER) {
+                desk.selectedFinding().ifPresent(desk::goTo);
+                e.consume();
+            }
+        });
+        VBox.setVgrow(list, Priority.ALWAYS);
+        HBox actions = new HBox(
+                6,
+                act("Amend", "E", "Say the chosen finding anew", this::amend),
+                act("Move here", "M", "Move the chosen finding to the shown frame", this::moveHere),
+                act("Clip", "X", "Write evidence clips of the chosen finding", this::cut),
+                act("Remove", "Del", "Remove the chosen finding", this::remove));
+        actions.disableProperty().bind(desk.selected().isNull());
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox top = new HBox(8, Labels.heading("Findings"), count, gap);
+        top.setAlignment(Pos.BASELINE_LEFT);
+        getChildren().addAll(top, list, actions);
+        desk.work().snapshotProperty().addListener((o, was, is) -> fill());
+        desk.work().stillsTakenProperty().addListener((o, was, is) -> list.refresh());
+        desk.selected().addListener((o, was, is) -> select());
+        fill();
+    }
+
+    private static Button act(String text, String key, String accessible, Runnable action) {
+        Button button = Labels.button(text, key, accessible, action);
+        button.setFocusTraversable(false);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    private void fill() {
+        filling = true;
+        List<LocatedFinding> all = desk.work().now().survey().findings();
+        list.getItems().setAll(all);
+        count.setText(all.isEmpty() ? "" : all.size() + " by station");
+        filling = false;
+        select();
+    }
+
+    private void select() {
+        filling = true;
+        Optional<LocatedFinding> chosen = desk.selectedFinding();
+        if (chosen.isPresent()) {
+            int at = list.getItems().indexOf(chosen.get());
+            list.getSelectionModel().select(at);
+            list.scrollTo(Math.max(0, at - 1));
+        } else {
+            list.getSelectionModel().clearSelection();
+        }
+        filling = false;
+    }
+
+    void amend() {
+        desk.selectedFinding().ifPresent(notes::amend);
+    }
+
+    void moveHere() {
+        desk.selectedFinding().ifPresent(f -> desk.player()
+                .shown()
+                .ifPresent(s -> desk.work().apply(new Edit.MoveFinding(f.finding().id(), s.ref()))));
+    }
+
+    void remove() {
+        desk.selectedFinding().ifPresent(f -> {
+            desk.selected().set(null);
+            desk.work().apply(new Edit.RemoveFinding(f.finding().id()));
+        });
+    }
+
+    /** Writes both forms of the chosen finding's evidence clip into the job's cuts folder. */
+    void cut() {
+        desk.selectedFinding().ifPresent(f -> {
+            desk.work().notices().say("Writing the clips of " + f.finding().id() + "…");
+            EvidenceCut cut = new EvidenceCut(desk.work().now().survey(), desk.work().footage());
+            var folder = desk.work().folder().cuts();
+            desk.work().inBackground(
+                    () -> {
+                        for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
+                            cut.write(f, form, 4, 4, folder, hitch.media.Progress.NONE);
+                        }
+                        return folder;
+                    },
+                    done -> desk.work().notices().say("Clips of " + f.finding().id() + ", untouched and labelled, are in " + done));
+        });
+    }
+}

@@ -1,0 +1,100 @@
+package hitch.desk.mark;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.Heading;
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Clip;
+import hitch.core.line.Station;
+import hitch.desk.Context;
+import hitch.desk.Player;
+import hitch.desk.widget.Labels;
+import hitch.desk.widget.StillView;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** What is already known within a couple of feet of the shown frame, from any pass. */
+final class HerePane extends VBox {
+    /** How far along the line counts as here. */
+    static final Distance NEAR = Distance.feet(2);
+
+    private final Context desk;
+    private final HBox row = new HBox(12);
+    private List<LocatedFinding> shown = List.of();
+    private long stills = -1;
+
+    HerePane(Context desk) {
+        this.desk = desk;
+        setSpacing(8);
+        row.setMinHeight(64);
+        row.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(Labels.heading("Here"), row);
+        desk.player().shownProperty().addListener((o, was, is) -> update());
+        desk.work().snapshotProperty().addListener((o, was, is) -> update());
+        desk.work().stillsTakenProperty().addListener((o, was, is) -> update());
+        update();
+    }
+
+    private void update() {
+        List<LocatedFinding> near = desk.player().shown().map(this::near).orElse(List.of());
+        long taken = desk.work().stillsTakenProperty().get();
+        if (near.equals(shown) && taken == stills && !row.getChildren().isEmpty()) {
+            return;
+        }
+        shown = near;
+        stills = taken;
+        row.getChildren().setAll(near.stream().limit(2).map(this::card).toList());
+        if (near.isEmpty()) {
+            row.getChildren().add(Labels.of("Nothing is marked within 2 ft of this frame.", "soft"));
+        } else if (near.size() > 2) {
+            row.getChildren().add(Labels.of("and " + (near.size() - 2) + " more", "soft"));
+        }
+    }
+
+    private List<LocatedFinding> near(Player.Frame frame) {
+        Optional<Station> at = desk.work().now().survey().stationAt(frame.ref());
+        return at.map(s -> desk.work().now().survey().findings().stream()
+                        .filter(f -> f.extent().isPresent() && isNear(f, s))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    private static boolean isNear(LocatedFinding found, Station at) {
+        var extent = found.extent().orElseThrow();
+        return extent.covers(at)
+                || extent.from().to(at).compareTo(NEAR) <= 0
+                || extent.to().to(at).compareTo(NEAR) <= 0;
+    }
+
+    private Node card(LocatedFinding found) {
+        StillView still = new StillView(80, 60);
+        still.show(desk.work().still(found.finding()));
+        LengthUnit unit = desk.work().now().survey().facts().unit();
+        Label what = Labels.of(found.finding().phrase(), "strong");
+        Label when = Labels.of(seen(found), "soft");
+        Label where = Labels.of(found.extent().map(e -> e.show(unit)).orElse(""), "measure");
+        what.setMaxWidth(128);
+        when.setMaxWidth(128);
+        where.setMaxWidth(128);
+        VBox words = new VBox(2, what, where, when);
+        words.setAlignment(Pos.CENTER_LEFT);
+        HBox card = new HBox(8, still, words);
+        card.setAlignment(Pos.CENTER_LEFT);
+        card.getStyleClass().add("here-card");
+        card.setOnMouseClicked(e -> desk.goTo(found));
+        card.setAccessibleText(found.finding().phrase() + ", " + when.getText());
+        return card;
+    }
+
+    private String seen(LocatedFinding found) {
+        Optional<Clip> clip = desk.work().now().survey().clip(found.finding().frame().clip());
+        String at = clip.map(c -> Readout.clock(c.secondsInto(found.finding().frame().pts())))
+                .orElse("");
+        return (found.heading() == Heading.STILL ? "seen at rest " : "seen going " + found.heading().word() + " ") + at;
+    }
+}

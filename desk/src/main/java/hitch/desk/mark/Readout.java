@@ -1,0 +1,87 @@
+package hitch.desk.mark;
+
+import hitch.core.counter.CounterTrace;
+import hitch.core.counter.LengthUnit;
+import hitch.core.line.Run;
+import hitch.core.line.Station;
+import hitch.desk.Context;
+import hitch.desk.Player;
+import hitch.desk.widget.Labels;
+import java.util.Locale;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** Where and when the shown frame is, large under the footage: station, pass, speed, time. */
+final class Readout extends HBox {
+    private final Context desk;
+    private final Label station = Labels.of("", "station");
+    private final Label side = Labels.of("", "soft");
+    private final Label run = Labels.of("", "strong");
+    private final Label motion = Labels.of("", "measure");
+    private final Label time = Labels.of("", "measure-large");
+    private final Label frame = Labels.of("", "measure", "soft");
+
+    Readout(Context desk) {
+        this.desk = desk;
+        getStyleClass().add("readout");
+        setSpacing(24);
+        setAlignment(Pos.CENTER_LEFT);
+        station.setId("station");
+        VBox where = new VBox(station, side);
+        VBox what = new VBox(4, run, motion);
+        VBox when = new VBox(2, time, frame);
+        where.setAlignment(Pos.CENTER_LEFT);
+        what.setAlignment(Pos.CENTER_LEFT);
+        when.setAlignment(Pos.CENTER_RIGHT);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        getChildren().addAll(where, what, gap, when);
+        desk.player().shownProperty().addListener((o, was, is) -> update());
+        desk.work().snapshotProperty().addListener((o, was, is) -> update());
+        update();
+    }
+
+    private void update() {
+        Player.Frame shown = desk.player().shownProperty().get();
+        if (shown == null) {
+            station.setText("no picture");
+            side.setText("");
+            run.setText("");
+            motion.setText("");
+            time.setText("");
+            frame.setText("");
+            return;
+        }
+        var survey = desk.work().now().survey();
+        LengthUnit unit = survey.facts().unit();
+        Optional<Station> at = survey.stationAt(shown.ref());
+        Optional<Run> on = survey.runOf(shown.clip().id());
+        station.setText(at.map(s -> unit.show(s.fromDatum())).orElse(on.isEmpty() ? "above ground" : "no reading"));
+        side.setText(at.map(Station::side)
+                .filter(s -> !s.isEmpty())
+                .orElse(on.isEmpty() ? "this clip is on no run" : at.isEmpty() ? "set the counter here with C" : "at the opening"));
+        run.setText(on.map(Run::name).orElse(shown.clip().fileName()));
+        CounterTrace trace = survey.traces().get(shown.clip().id());
+        motion.setText(on.isEmpty() || trace == null ? "" : motion(trace, shown));
+        time.setText(clock(shown.seconds()) + " / " + clock(shown.clip().seconds()));
+        frame.setText(shown.clip().fileName() + "  frame " + shown.number());
+    }
+
+    private static String motion(CounterTrace trace, Player.Frame shown) {
+        long pts = shown.picture().pts();
+        double feet = Math.abs(trace.speedAt(pts)) / 304.8;
+        String heading = trace.headingAt(pts).word();
+        return feet < 0.05 ? heading : String.format(Locale.ROOT, "%s  %.1f ft/s", heading, feet);
+    }
+
+    /** Minutes, seconds and tenths. */
+    static String clock(double seconds) {
+        long tenths = Math.round(seconds * 10);
+        return String.format(Locale.ROOT, "%d:%02d.%d", tenths / 600, tenths / 10 % 60, tenths % 10);
+    }
+}

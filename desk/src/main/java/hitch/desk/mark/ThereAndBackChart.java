@@ -1,0 +1,175 @@
+package hitch.desk.mark;
+
+import hitch.core.counter.CounterTrace;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Clip;
+import hitch.core.judge.Survey;
+import hitch.core.line.Extent;
+import hitch.core.line.Run;
+import hitch.core.line.Station;
+import hitch.desk.Context;
+import hitch.desk.Player;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Side;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.MouseEvent;
+import javafx.scene.layout.Region;
+
+/**
+ * The job's footage as a path: time across, distance down. A click on the path goes to that frame; a click on the pipe at
+ * its left offers every time the camera was there.
+ */
+final class ThereAndBackChart extends Region {
+    private static final double LEFT = 112;
+    private static final double TOP = 26;
+    private static final double REACH = 9;
+
+    private final Context desk;
+    private final Canvas canvas = new Canvas();
+    private final Canvas head = new Canvas();
+    private final ContextMenu times = new ContextMenu();
+    private ChartGeometry geometry;
+
+    ThereAndBackChart(Context desk) {
+        this.desk = desk;
+        getStyleClass().add("chart");
+        setMinHeight(150);
+        setId("chart");
+        setAccessibleText("There-and-back chart: footage time across, distance down");
+        head.setMouseTransparent(true);
+        getChildren().addAll(canvas, head);
+        canvas.setOnMousePressed(this::press);
+        canvas.setOnMouseDragged(this::drag);
+        desk.work().snapshotProperty().addListener((o, was, is) -> draw());
+        desk.selected().addListener((o, was, is) -> draw());
+        desk.theme().darkProperty().addListener((o, was, is) -> draw());
+        desk.player().shownProperty().addListener((o, was, is) -> drawHead());
+    }
+
+    @Override
+    protected void layoutChildren() {
+        for (Canvas layer : List.of(canvas, head)) {
+            layer.setWidth(getWidth());
+            layer.setHeight(getHeight());
+        }
+        draw();
+    }
+
+    private void draw() {
+        GraphicsContext g = canvas.getGraphicsContext2D();
+        g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        Survey survey = desk.work().now().survey();
+        Extent stations = survey.seen().orElse(new Extent(Station.DATUM, new Station(3048)));
+        geometry = ChartGeometry.of(
+                survey.clips(), stations, LEFT, getWidth() - LEFT - 20, TOP, Math.max(20, getHeight() - TOP - 14));
+        new ChartPainter(g, desk.theme().tones(), survey, geometry).paint(desk.selected().get());
+        drawHead();
+    }
+
+    private void drawHead() {
+        GraphicsContext g = head.getGraphicsContext2D();
+        g.clearRect(0, 0, head.getWidth(), head.getHeight());
+        Player.Frame shown = desk.player().shownProperty().get();
+        if (shown == null || geometry == null) {
+            return;
+        }
+        geometry.x(shown.clip().id(), shown.picture().pts()).ifPresent(x -> {
+            g.setStroke(desk.theme().tones().copper());
+            g.setLineWidth(1.5);
+            g.strokeLine(x, geometry.top(), x, geometry.top() + geometry.height());
+            desk.work().now().survey().stationAt(shown.ref()).ifPresent(s -> {
+                double y = geometry.y(s.mm());
+                g.strokeLine(ChartPainter.PIPE_X - 3, y, ChartPainter.PIPE_X + ChartPainter.PIPE_WIDTH + 3, y);
+                g.setFill(desk.theme().tones().copper());
+                g.fillOval(x - 4.5, y - 4.5, 9, 9);
+            });
+        });
+    }
+
+    private void press(MouseEvent e) {
+        times.hide();
+        if (geometry == null) {
+            return;
+        }
+        if (e.getX() < LEFT - 8) {
+            offerTimes(geometry.station(e.getY()), e);
+            return;
+        }
+        Optional<LocatedFinding> found = findingAt(e.getX(), e.getY());
+        if (found.isPresent()) {
+            desk.goTo(found.get());
+            return;
+        }
+        drag(e);
+    }
+
+    private void drag(MouseEvent e) {
+        if (geometry != null && e.getX() >= LEFT - 8) {
+            geometry.at(e.getX()).ifPresent(at -> {
+                desk.player().playingProperty().set(false);
+                desk.player().seek(at.clip(), at.seconds());
+            });
+        }
+    }
+
+    private Optional<LocatedFinding> findingAt(double x, double y) {
+        return desk.work().now().survey().findings().stream()
+                .filter(f -> {
+                    Optional<Double> fx = geometry.x(f.finding().frame().clip(), f.finding().frame().pts());
+                    return fx.isPresent()
+                            && Math.abs(fx.get() - x) < REACH
+                            && f.extent().isPresent()
+                            && Math.abs(geometry.y((f.extent().get().from().mm() + f.extent().get().to().mm()) / 2.0) - y)
+                                    < REACH;
+                })
+                .findFirst();
+    }
+
+    /** A time at which the camera stood at a station. */
+    record Visit(Clip clip, long pts, String words) {}
+
+    static List<Visit> visits(Survey survey, Station station) {
+        List<Visit> visits = new ArrayList<>();
+        for (Run run : survey.runs()) {
+            for (var id : run.clips()) {
+                CounterTrace trace = survey.traces().get(id);
+                Optional<Clip> clip = survey.clip(id);
+                if (trace == null || clip.isEmpty()) {
+                    continue;
+                }
+                for (long pts : trace.timesAt(run.cableAt(station))) {
+                    String words = clip.get().fileName() + " at " + Readout.clock(clip.get().secondsInto(pts)) + ", going "
+                            + trace.headingAt(pts).word();
+                    visits.add(new Visit(clip.get(), pts, words.replace("going still", "at rest")));
+                }
+            }
+        }
+        return visits;
+    }
+
+    private void offerTimes(Station station, MouseEvent e) {
+        Survey survey = desk.work().now().survey();
+        List<Visit> visits = visits(survey, station);
+        times.getItems().clear();
+        MenuItem title = new MenuItem(station.show(survey.facts().unit())
+                + (visits.isEmpty() ? ": the camera was not here" : ""));
+        title.setDisable(true);
+        times.getItems().add(title);
+        for (Visit visit : visits) {
+            MenuItem item = new MenuItem(visit.words());
+            item.setOnAction(a -> {
+                desk.player().playingProperty().set(false);
+                desk.player().seek(visit.clip(), visit.clip().secondsInto(visit.pts()));
+            });
+            times.getItems().add(item);
+        }
+        times.show(this, Side.LEFT, e.getX() + LEFT, e.getY() - getHeight() / 2);
+        times.setX(e.getScreenX() + 8);
+        times.setY(e.getScreenY() - 20);
+    }
+}

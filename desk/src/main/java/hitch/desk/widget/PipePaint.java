@@ -1,0 +1,92 @@
+package hitch.desk.widget;
+
+import hitch.core.line.Material;
+import hitch.core.line.PipeSpan;
+import hitch.desk.Tones;
+import java.util.Optional;
+import java.util.Random;
+import javafx.scene.canvas.GraphicsContext;
+import javafx.scene.paint.Color;
+
+/** Paints lengths of pipe in the look of their material, so that a glance tells clay from iron from plastic. */
+public final class PipePaint {
+    private PipePaint() {}
+
+    /**
+     * Fills a rectangle with {@code span}'s material.
+     *
+     * @param along whether the pipe runs left to right rather than top to bottom
+     */
+    public static void fill(
+            GraphicsContext g, PipeSpan span, Tones tones, double x, double y, double w, double h, boolean along) {
+        Optional<Material> material = span.material();
+        g.save();
+        g.beginPath();
+        g.rect(x, y, w, h);
+        g.clip();
+        g.setFill(material.map(PipePaint::colour).orElse(tones.edge()));
+        g.fillRect(x, y, w, h);
+        Random random = new Random(span.extent().from().mm() * 31 + span.extent().to().mm());
+        double length = along ? w : h;
+        if (material.isEmpty()) {
+            hatch(g, tones, x, y, w, h);
+        } else {
+            switch (material.get()) {
+                case CLAY, CONCRETE -> joints(g, x, y, w, h, along, 14, Color.color(0.25, 0.13, 0.07, 0.45));
+                case CAST_IRON, STEEL, TAR_FIBRE -> speckle(g, random, x, y, w, h, (int) (length * 1.6));
+                default -> joints(g, x, y, w, h, along, 44, Color.color(0.3, 0.33, 0.33, 0.5));
+            }
+        }
+        g.setFill(Color.color(1, 1, 1, 0.16));
+        if (along) {
+            g.fillRect(x, y + h * 0.16, w, h * 0.2);
+        } else {
+            g.fillRect(x + w * 0.16, y, w * 0.2, h);
+        }
+        g.restore();
+    }
+
+    static Color colour(Material material) {
+        return switch (material) {
+            case CLAY -> Color.web("#A9704C");
+            case CAST_IRON -> Color.web("#5A3B2C");
+            case STEEL -> Color.web("#6A6C6B");
+            case PVC -> Color.web("#C3C8BD");
+            case ABS -> Color.web("#3A3D40");
+            case CONCRETE -> Color.web("#9A958A");
+            case TAR_FIBRE -> Color.web("#332C28");
+            case LINED -> Color.web("#B9C3AE");
+        };
+    }
+
+    private static void joints(
+            GraphicsContext g, double x, double y, double w, double h, boolean along, double step, Color colour) {
+        g.setStroke(colour);
+        g.setLineWidth(1.4);
+        double length = along ? w : h;
+        for (double at = step; at < length; at += step) {
+            if (along) {
+                g.strokeLine(x + at, y, x + at, y + h);
+            } else {
+                g.strokeLine(x, y + at, x + w, y + at);
+            }
+        }
+    }
+
+    private static void speckle(GraphicsContext g, Random random, double x, double y, double w, double h, int count) {
+        for (int i = 0; i < count; i++) {
+            double size = 1 + random.nextDouble() * 2.6;
+            g.setFill(random.nextBoolean() ? Color.color(0.78, 0.42, 0.2, 0.5) : Color.color(0.12, 0.08, 0.06, 0.5));
+            g.fillOval(x + random.nextDouble() * w, y + random.nextDouble() * h, size, size);
+        }
+    }
+
+    /** Slanted lines: not known, or not seen. */
+    public static void hatch(GraphicsContext g, Tones tones, double x, double y, double w, double h) {
+        g.setStroke(tones.soft().deriveColor(0, 1, 1, 0.6));
+        g.setLineWidth(1);
+        for (double at = -h; at < w; at += 6) {
+            g.strokeLine(x + at, y + h, x + at + h, y);
+        }
+    }
+}

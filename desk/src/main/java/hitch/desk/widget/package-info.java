@@ -1,0 +1,2 @@
+/** Small parts that several benches share. */
+package hitch.desk.widget;

@@ -1,0 +1,138 @@
+package hitch.media.render;
+
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.ClockPosition;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.Weight;
+import hitch.core.judge.Survey;
+import hitch.core.line.Extent;
+import hitch.core.line.Station;
+import hitch.core.story.FindingShot;
+import hitch.media.draw.Palette;
+import hitch.media.draw.Pen;
+import hitch.media.draw.Typefaces;
+import java.awt.BasicStroke;
+import java.awt.Color;
+import java.awt.geom.Ellipse2D;
+import java.awt.geom.Line2D;
+import java.awt.image.BufferedImage;
+import java.util.Optional;
+
+/**
+ * Draws footage with its finding: the picture in a dark well, a caption under it, and a paper slip at the right with
+ * the station, the weight on its rope, and the line with the place marked on it.
+ */
+final class FindingPainter {
+    private static final int SLIP = 320;
+    private static final int CAPTION = 72;
+
+    private final Survey survey;
+    private final LengthUnit unit;
+
+    FindingPainter(Survey survey) {
+        this.survey = survey;
+        this.unit = survey.facts().unit();
+    }
+
+    /**
+     * @param station where the camera is in this frame
+     * @param held whether the frame is held, so that caption and pointer show
+     */
+    void paint(FindingShot shot, BufferedImage footage, Optional<Station> station, boolean held, BufferedImage canvas) {
+        Pen pen = Pen.on(canvas);
+        int wellWidth = canvas.getWidth() - SLIP;
+        int wellHeight = canvas.getHeight() - CAPTION;
+        pen.fill(Palette.WELL, 0, 0, wellWidth, canvas.getHeight());
+        double scale = Math.min((double) wellWidth / footage.getWidth(), (double) wellHeight / footage.getHeight());
+        int width = (int) Math.round(footage.getWidth() * scale);
+        int height = (int) Math.round(footage.getHeight() * scale);
+        int left = (wellWidth - width) / 2;
+        int top = (wellHeight - height) / 2;
+        pen.graphics().drawImage(footage, left, top, width, height, null);
+        if (held) {
+            shot.pointer().ifPresent(c -> pointer(pen, c, left + width / 2.0, top + height / 2.0, height));
+            pen.fill(Palette.COPPER, 0, wellHeight, 6, CAPTION);
+        }
+        pen.line(shot.caption(), Typefaces.bold(26), Palette.PAPER, 28, wellHeight + 44.0, wellWidth - 56.0);
+        slip(pen, shot, station, wellWidth, canvas.getHeight());
+        pen.close();
+    }
+
+    private static void pointer(Pen pen, ClockPosition clock, double x, double y, double height) {
+        BasicStroke line = new BasicStroke(4, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND);
+        pen.graphics().setStroke(line);
+        pen.graphics().setColor(Palette.COPPER);
+        double reach = height * 0.3;
+        if (clock.all()) {
+            pen.graphics().draw(new Ellipse2D.Double(x - reach, y - reach, 2 * reach, 2 * reach));
+            return;
+        }
+        double angle = Math.toRadians(clock.middle() * 30 - 90);
+        double ringX = x + Math.cos(angle) * reach;
+        double ringY = y + Math.sin(angle) * reach;
+        double ring = height * 0.075;
+        pen.graphics().draw(new Ellipse2D.Double(ringX - ring, ringY - ring, 2 * ring, 2 * ring));
+        double from = reach - ring;
+        pen.graphics()
+                .draw(new Line2D.Double(
+                        ringX - Math.cos(angle) * ring,
+                        ringY - Math.sin(angle) * ring,
+                        x + Math.cos(angle) * from * 0.35,
+                        y + Math.sin(angle) * from * 0.35));
+    }
+
+    private void slip(Pen pen, FindingShot shot, Optional<Station> station, int left, int height) {
+        double x = left + 28.0;
+        double width = SLIP - 56.0;
+        pen.fill(Palette.PAPER, left, 0, SLIP, height);
+        pen.block(survey.facts().title(), Typefaces.text(16), Palette.INK_SOFT, x, 40, width, 20, 2);
+        String distance = station.map(s -> unit.show(s.fromDatum())).orElse("no station");
+        pen.line(distance, Typefaces.boldMeasure(distance.length() > 9 ? 32 : 46), Palette.INK, x, 128, width);
+        pen.line(station.map(Station::side).orElse(""), Typefaces.text(19), Palette.INK_SOFT, x, 156, width);
+        Optional<LocatedFinding> found = survey.finding(shot.finding());
+        FindingKind kind = found.map(f -> f.finding().kind()).orElse(FindingKind.REMARK);
+        pen.line(kind.title(), Typefaces.bold(27), Palette.INK, x, 218, width);
+        Weight weight = Weight.values()[shot.knots()];
+        pen.rope(shot.knots(), Palette.ROPE, Palette.COPPER, x, 248, 132, 16);
+        pen.line(weight.word(), Typefaces.bold(18), Palette.INK, x + 148, 254, width - 148);
+        found.ifPresent(f -> pen.block(
+                "At " + place(f), Typefaces.text(17), Palette.INK, x, 292, width, 22, 3));
+        survey.seen().ifPresent(seen -> line(pen, seen, found, station, x + 20, 372, height - 40.0));
+    }
+
+    private String place(LocatedFinding found) {
+        return found.extent().map(e -> e.show(unit)).orElse("no station");
+    }
+
+    /** The line upright: building above, main below, the finding in copper, the camera as a ring. */
+    private void line(
+            Pen pen, Extent seen, Optional<LocatedFinding> found, Optional<Station> camera, double x, double top, double bottom) {
+        double length = Math.max(1, seen.length().mm());
+        double scale = (bottom - top) / length;
+        survey.spans().forEach(s -> {
+            double from = top + (s.extent().from().mm() - seen.from().mm()) * scale;
+            double to = top + (s.extent().to().mm() - seen.from().mm()) * scale;
+            pen.fill(shade(survey.spans().indexOf(s)), x - 7, from, 14, to - from);
+            if (to - from > 22) {
+                pen.line(s.words(), Typefaces.text(14), Palette.INK_SOFT, x + 40, (from + to) / 2 + 5, 170);
+            }
+        });
+        found.flatMap(LocatedFinding::extent).ifPresent(e -> {
+            double from = top + (e.from().mm() - seen.from().mm()) * scale;
+            double to = top + (e.to().mm() - seen.from().mm()) * scale;
+            boolean water = found.get().finding().kind().family() == FindingKind.Family.WATER;
+            pen.fill(water ? Palette.WATER : Palette.COPPER, x - 14, from - 2, 28, Math.max(4, to - from + 2));
+        });
+        camera.ifPresent(c -> {
+            double y = top + (c.mm() - seen.from().mm()) * scale;
+            pen.graphics().setColor(Palette.INK);
+            pen.graphics().setStroke(new BasicStroke(3));
+            pen.graphics().draw(new Ellipse2D.Double(x - 10, y - 10, 20, 20));
+        });
+    }
+
+    private static Color shade(int index) {
+        return index % 2 == 0 ? Palette.SLATE : Palette.INK_SOFT;
+    }
+}

@@ -1,0 +1,75 @@
+package hitch.media.render;
+
+import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Clip;
+import hitch.core.footage.FrameIndex;
+import hitch.core.footage.FrameRef;
+import hitch.core.judge.Survey;
+import hitch.media.MediaException;
+import hitch.media.Progress;
+import hitch.media.clip.FrameReader;
+import hitch.media.clip.Picture;
+import hitch.media.clip.SoundReader;
+import hitch.media.clip.UntouchedClip.TrueTimes;
+import java.awt.image.BufferedImage;
+import java.awt.image.DataBufferInt;
+import java.nio.file.Path;
+import java.util.List;
+
+/** Writes the footage around a finding with a label band under the picture; the picture itself is not drawn over. */
+public final class LabelledClip {
+    private LabelledClip() {}
+
+    /**
+     * @param source the clip's file
+     * @param fromPts first time wanted, in the clip's time base
+     * @param toPts last time wanted
+     * @return the times of the first and last frame shown
+     */
+    public static TrueTimes write(
+            Survey survey,
+            LocatedFinding found,
+            Clip clip,
+            Path source,
+            FrameIndex index,
+            long fromPts,
+            long toPts,
+            Path out,
+            Progress progress)
+            throws MediaException {
+        int first = index.numberAt(fromPts);
+        int last = Math.max(first, index.numberAt(toPts));
+        int rate = (int) Math.clamp(Math.round(index.rate()), 5, 60);
+        double seconds = index.base().seconds(index.pts(last) - index.pts(first)) + 1.0 / rate;
+        int footageWidth = clip.width() / 2 * 2;
+        int footageHeight = clip.height() / 2 * 2;
+        BufferedImage canvas = new BufferedImage(
+                footageWidth, footageHeight + BandPainter.height(footageWidth), BufferedImage.TYPE_INT_RGB);
+        VideoWriter.Shape shape =
+                new VideoWriter.Shape(canvas.getWidth(), canvas.getHeight(), rate, 2_500_000, 96_000);
+        String title = found.finding().id() + " " + found.finding().kind().word();
+        try (FrameReader frames = new FrameReader(source, index);
+                VideoWriter writer = new VideoWriter(out, shape, title, List.of())) {
+            long pictures = Math.round(seconds * rate);
+            for (int i = 0; i < pictures; i++) {
+                progress.at((double) i / pictures, "labelling " + title);
+                long pts = index.pts(first) + index.base().ticks((double) i / rate);
+                Picture picture = frames.at(pts);
+                canvas.setRGB(0, 0, footageWidth, footageHeight, picture.rgb(), 0, picture.width());
+                BandPainter.paint(
+                        survey,
+                        found,
+                        clip,
+                        picture.pts(),
+                        survey.stationAt(new FrameRef(clip.id(), picture.pts())),
+                        footageHeight,
+                        canvas);
+                writer.picture(((DataBufferInt) canvas.getRaster().getDataBuffer()).getData());
+            }
+            writer.sound(SoundReader.read(source, index.base().seconds(index.pts(first)), (double) pictures / rate)
+                    .samples());
+            writer.finish();
+        }
+        return new TrueTimes(index.pts(first), index.pts(last));
+    }
+}

@@ -1,0 +1,34 @@
+package hitch.media.render;
+
+import hitch.media.MediaException;
+import hitch.media.clip.Picture;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardCopyOption;
+import javax.imageio.ImageIO;
+
+/** Saves frames as PNG, pixel for pixel. */
+public final class Still {
+    private Still() {}
+
+    /** Writes {@code picture} to {@code out}, whole or not at all. */
+    public static void save(Picture picture, Path out) throws MediaException {
+        Path part = out.resolveSibling("." + out.getFileName() + ".part");
+        try {
+            Files.createDirectories(out.toAbsolutePath().getParent());
+            ImageIO.write(image(picture), "png", part.toFile());
+            Files.move(part, out, StandardCopyOption.REPLACE_EXISTING);
+        } catch (IOException e) {
+            throw new MediaException("The still could not be saved at " + out + ": " + e.getMessage(), e);
+        }
+    }
+
+    /** The picture as an image that can be drawn from. */
+    public static BufferedImage image(Picture picture) {
+        BufferedImage image = new BufferedImage(picture.width(), picture.height(), BufferedImage.TYPE_INT_RGB);
+        image.setRGB(0, 0, picture.width(), picture.height(), picture.rgb(), 0, picture.width());
+        return image;
+    }
+}

@@ -1,0 +1,180 @@
+package hitch.sim;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
+import hitch.core.counter.Reading;
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameIndex;
+import hitch.core.footage.FrameRef;
+import hitch.core.job.Edit;
+import hitch.core.judge.PropertyFacts;
+import hitch.core.line.Direction;
+import hitch.core.line.Material;
+import hitch.core.line.Opening;
+import hitch.core.line.PipeSize;
+import hitch.core.line.Run;
+import hitch.core.line.RunId;
+import hitch.core.line.Station;
+import hitch.core.note.NoteReader;
+import hitch.core.note.PlainNoteReader;
+import hitch.media.MediaException;
+import hitch.media.Progress;
+import hitch.store.Footage;
+import hitch.store.JobFolder;
+import hitch.store.Stills;
+import hitch.store.StoreException;
+import java.io.IOException;
+import java.io.InputStream;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+
+/** Sets up a fresh copy of the demo job: the shipped clips, and what a reviewer has done with them so far. */
+public final class DemoJob {
+    private static final String SHIPPED = "/hitch/demo/";
+
+    private DemoJob() {}
+
+    /** The shipped scenario, from which the shipped clips were recorded. */
+    public static Scenario scenario() {
+        try (InputStream in = DemoJob.class.getResourceAsStream(SHIPPED + "scenario.yaml")) {
+            if (in == null) {
+                throw new IllegalStateException("the demo scenario is missing from the program");
+            }
+            return ScenarioFile.read(in);
+        } catch (IOException e) {
+            throw new IllegalStateException("the demo scenario cannot be read", e);
+        }
+    }
+
+    /** Makes the demo job in {@code folder}, which must not hold a job yet, and closes it again. */
+    public static void create(Path folder, Progress progress) throws StoreException, MediaException {
+        Scenario scenario = scenario();
+        copyClips(scenario, folder.resolve("clips"));
+        try (JobFolder job = JobFolder.create(folder)) {
+            fill(job, scenario, progress);
+        }
+    }
+
+    private static void copyClips(Scenario scenario, Path clips) throws StoreException {
+        try {
+            Files.createDirectories(clips);
+            for (Scenario.Take take : scenario.clips()) {
+                try (InputStream in = DemoJob.class.getResourceAsStream(SHIPPED + take.file())) {
+                    if (in == null) {
+                        throw new StoreException("The demo clip " + take.file()
+                                + " is missing from the program. Record it anew with: ./hitch sim demo --out DIR");
+                    }
+                    Files.copy(in, clips.resolve(take.file()));
+                }
+            }
+        } catch (IOException e) {
+            throw new StoreException("The demo job could not be copied to " + clips + ": " + e.getMessage(), e);
+        }
+    }
+
+    /** Enters a recorded scenario into {@code job}, whose clips lie in its own {@code clips} folder. */
+    static void fill(JobFolder job, Scenario scenario, Progress progress) throws StoreException, MediaException {
+        Footage footage = new Footage(job.folder());
+        Scenario.Visit visit = scenario.visit();
+        job.apply(new Edit.DescribeProperty(new PropertyFacts(
+                visit.property(),
+                visit.town(),
+                visit.client(),
+                visit.date(),
+                visit.reviewer(),
+                visit.firm(),
+                LengthUnit.FEET,
+                visit.examined(),
+                visit.notExamined(),
+                false)));
+        Map<Scenario.Take, Clip> clips = new LinkedHashMap<>();
+        for (Scenario.Take take : scenario.clips()) {
+            Clip clip = footage.takeIn(job.folder().resolve("clips").resolve(take.file()), job.job(), Progress.NONE);
+            job.apply(new Edit.PutClip(clip));
+            clips.put(take, clip);
+        }
+        runs(scenario, clips).forEach((name, run) -> applyQuietly(job, new Edit.PutRun(run)));
+        for (Map.Entry<Scenario.Take, Clip> entry : clips.entrySet()) {
+            progress.at((double) job.job().findings().size() / 15, "setting up " + entry.getKey().file());
+            readCounter(job, footage, scenario, entry.getKey(), entry.getValue());
+            note(job, footage, entry.getKey(), entry.getValue());
+        }
+    }
+
+    private static void applyQuietly(JobFolder job, Edit edit) {
+        try {
+            job.apply(edit);
+        } catch (StoreException e) {
+            throw new IllegalStateException(e);
+        }
+    }
+
+    private static Map<String, Run> runs(Scenario scenario, Map<Scenario.Take, Clip> clips) {
+        Map<String, Run> runs = new LinkedHashMap<>();
+        clips.forEach((take, clip) -> {
+            if (take.aboveGround()) {
+                return;
+            }
+            Scenario.Pipe pipe = scenario.pipeAt(0);
+            Opening opening = new Opening(
+                    scenario.visit().opening(), scenario.visit().place(), pipe.material(), new PipeSize(pipe.size()));
+            List<ClipId> ids = new ArrayList<>();
+            if (runs.containsKey(take.run())) {
+                ids.addAll(runs.get(take.run()).clips());
+            }
+            ids.add(clip.id());
+            runs.put(
+                    take.run(),
+                    new Run(
+                            new RunId(take.run().replace(' ', '-')),
+                            take.run(),
+                            opening,
+                            Station.DATUM,
+                            take.sign() > 0 ? Direction.WITH_FLOW : Direction.AGAINST_FLOW,
+                            Distance.ZERO,
+                            ids));
+        });
+        return runs;
+    }
+
+    /** Types the counter's reading wherever the camera set off or came to a stand, and halfway between. */
+    private static void readCounter(
+            JobFolder job, Footage footage, Scenario scenario, Scenario.Take take, Clip clip)
+            throws StoreException, MediaException {
+        if (take.aboveGround()) {
+            return;
+        }
+        FrameIndex index = footage.index(clip);
+        CameraPath path = new CameraPath(scenario, take);
+        List<Double> times = new ArrayList<>();
+        for (int i = 0; i < take.path().size(); i++) {
+            if (i > 0) {
+                times.add((take.path().get(i - 1).t() + take.path().get(i).t()) / 2);
+            }
+            times.add(take.path().get(i).t());
+        }
+        for (double t : times) {
+            int frame = index.numberAt(clip.ptsAt(t));
+            double shown = Math.round(path.cable((double) frame / scenario.rate()) * 10) / 10.0;
+            job.apply(new Edit.SetMark(clip.id(), new Reading(index.pts(frame), Distance.feet(shown))));
+        }
+    }
+
+    private static void note(JobFolder job, Footage footage, Scenario.Take take, Clip clip)
+            throws StoreException, MediaException {
+        NoteReader reader = new PlainNoteReader();
+        FrameIndex index = footage.index(clip);
+        for (Scenario.Line line : take.notes()) {
+            FrameRef frame = new FrameRef(clip.id(), index.pts(index.numberAt(clip.ptsAt(line.t()))));
+            var finding = reader.read(line.text(), LengthUnit.FEET)
+                    .at(job.job().nextId(), frame, job.job().runOf(clip.id()));
+            job.apply(new Edit.AddFinding(finding));
+            Stills.take(job, footage, finding);
+        }
+    }
+}

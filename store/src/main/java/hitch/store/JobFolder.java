@@ -1,0 +1,161 @@
+package hitch.store;
+
+import hitch.core.finding.Finding;
+import hitch.core.job.Edit;
+import hitch.core.job.Entry;
+import hitch.core.job.Job;
+import hitch.core.job.JobHistory;
+import java.io.IOException;
+import java.nio.channels.FileChannel;
+import java.nio.channels.FileLock;
+import java.nio.channels.OverlappingFileLockException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.time.Clock;
+import java.util.List;
+
+/**
+ * A job on disk, open for editing in one program at a time. Safe to use from several threads.
+ *
+ * <p>Holds {@code journal.jsonl}, {@code stills/}, {@code cuts/}, and {@code clips/} where footage was copied in.
+ */
+public final class JobFolder implements AutoCloseable {
+    /** The file whose presence makes a folder a job. */
+    public static final String JOURNAL = "journal.jsonl";
+
+    private final Path folder;
+    private final FileChannel lockFile;
+    private final Journal journal;
+    private JobHistory history;
+
+    private JobFolder(Path folder, FileChannel lockFile, Journal journal) {
+        this.folder = folder;
+        this.lockFile = lockFile;
+        this.journal = journal;
+        this.history = JobHistory.of(journal.entries());
+    }
+
+    /** Makes a new, empty job in {@code folder}, which must not hold one already. */
+    public static JobFolder create(Path folder) throws StoreException {
+        if (Files.exists(folder.resolve(JOURNAL))) {
+            throw new StoreException("There is already a job in " + folder + ". Open it, or choose another folder.");
+        }
+        try {
+            Files.createDirectories(folder);
+        } catch (IOException e) {
+            throw new StoreException("No job can be made in " + folder + ": " + e.getMessage(), e);
+        }
+        return start(folder, Clock.systemUTC());
+    }
+
+    /** Opens the job in {@code folder}. */
+    public static JobFolder open(Path folder) throws StoreException {
+        return open(folder, Clock.systemUTC());
+    }
+
+    static JobFolder open(Path folder, Clock clock) throws StoreException {
+        if (!Files.isRegularFile(folder.resolve(JOURNAL))) {
+            throw new StoreException(folder + " is not a job: it holds no " + JOURNAL + ". Choose a job's own folder.");
+        }
+        return start(folder, clock);
+    }
+
+    private static JobFolder start(Path folder, Clock clock) throws StoreException {
+        FileChannel lockFile = lock(folder);
+        try {
+            return new JobFolder(folder, lockFile, Journal.open(folder.resolve(JOURNAL), clock));
+        } catch (StoreException e) {
+            closeQuietly(lockFile);
+            throw e;
+        }
+    }
+
+    private static FileChannel lock(Path folder) throws StoreException {
+        try {
+            FileChannel file = FileChannel.open(
+                    folder.resolve(".lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            FileLock held = null;
+            try {
+                held = file.tryLock();
+            } catch (OverlappingFileLockException e) {
+                // Held by this very program: the same answer as when another holds it.
+            }
+            if (held == null) {
+                file.close();
+                throw new StoreException("The job in " + folder + " is open in another window. Close it there first.");
+            }
+            return file;
+        } catch (IOException e) {
+            throw new StoreException("The job in " + folder + " cannot be written to: " + e.getMessage(), e);
+        }
+    }
+
+    private static void closeQuietly(FileChannel channel) {
+        try {
+            channel.close();
+        } catch (IOException e) {
+            org.slf4j.LoggerFactory.getLogger(JobFolder.class).warn("a lock could not be let go", e);
+        }
+    }
+
+    public Path folder() {
+        return folder;
+    }
+
+    public synchronized JobHistory history() {
+        return history;
+    }
+
+    public synchronized Job job() {
+        return history.job();
+    }
+
+    /** What the user should be told about the opening, such as a torn last line. */
+    public List<String> notices() {
+        return journal.notices();
+    }
+
+    /** Makes an edit: first on the disk, then in the job. */
+    public JobHistory apply(Edit edit) throws StoreException {
+        return record(new Entry.Did(edit));
+    }
+
+    /** Takes the last edit back; nothing happens where there is none. */
+    public synchronized JobHistory undo() throws StoreException {
+        return history.toUndo().isEmpty() ? history : record(new Entry.Undid());
+    }
+
+    /** Makes the last undone edit again; nothing happens where there is none. */
+    public synchronized JobHistory redo() throws StoreException {
+        return history.toRedo().isEmpty() ? history : record(new Entry.Redid());
+    }
+
+    private synchronized JobHistory record(Entry entry) throws StoreException {
+        JobHistory next = history.then(entry);
+        journal.append(entry);
+        history = next;
+        return next;
+    }
+
+    /** Where the still of a finding at its present frame lies. */
+    public Path still(Finding finding) {
+        String name = FileNames.safe(finding.id() + "-" + finding.frame().clip() + "-" + finding.frame().pts());
+        return folder.resolve("stills").resolve(name + ".png");
+    }
+
+    /** Where evidence clips are put. */
+    public Path cuts() {
+        return folder.resolve("cuts");
+    }
+
+    @Override
+    public synchronized void close() throws StoreException {
+        try {
+            journal.close();
+            lockFile.close();
+        } catch (IOException e) {
+            throw new StoreException("The job in " + folder + " could not be closed cleanly: " + e.getMessage(), e);
+        }
+    }
+}

@@ -1,0 +1,98 @@
+package hitch.store.handover;
+
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameIndex;
+import hitch.core.judge.Survey;
+import hitch.core.story.Audience;
+import hitch.core.story.Cutting;
+import hitch.core.story.FindingShot;
+import hitch.media.MediaException;
+import hitch.media.Progress;
+import hitch.media.clip.Fingerprint;
+import hitch.media.render.StoryRenderer;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** {@code manifest.json}: the fingerprint of every source and product, and which frames of which source each shot shows. */
+final class Manifest {
+    private static final JsonMapper MAPPER =
+            JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+    private final Survey survey;
+    private final Audience audience;
+    private final Clock clock;
+
+    Manifest(Survey survey, Audience audience, Clock clock) {
+        this.survey = survey;
+        this.audience = audience;
+        this.clock = clock;
+    }
+
+    void write(Path out, List<String> products, Cutting cutting, Map<ClipId, StoryRenderer.Source> sources)
+            throws IOException, MediaException {
+        Map<String, Object> root = new LinkedHashMap<>();
+        root.put("made_by", "Hitch");
+        root.put("made_at", clock.instant().toString());
+        root.put("property", survey.facts().title());
+        root.put("for", audience.word());
+        root.put("sources", sources.keySet().stream().map(this::source).toList());
+        root.put("shots", shots(cutting, sources));
+        List<Map<String, Object>> files = new ArrayList<>();
+        for (String product : products) {
+            Map<String, Object> file = new LinkedHashMap<>();
+            file.put("file", product);
+            file.put("bytes", Files.size(out.resolve(product)));
+            file.put("sha256", Fingerprint.of(out.resolve(product), Progress.NONE));
+            files.add(file);
+        }
+        root.put("products", files);
+        Files.writeString(out.resolve("manifest.json"), MAPPER.writeValueAsString(root));
+    }
+
+    private Map<String, Object> source(ClipId id) {
+        Clip clip = survey.clip(id).orElseThrow();
+        Map<String, Object> row = new LinkedHashMap<>();
+        row.put("clip", id.value());
+        row.put("file", clip.fileName());
+        row.put("sha256", clip.sha256());
+        row.put("bytes", clip.bytes());
+        row.put("frames", clip.frames());
+        row.put("time_base", clip.base().num() + "/" + clip.base().den());
+        return row;
+    }
+
+    private List<Map<String, Object>> shots(Cutting cutting, Map<ClipId, StoryRenderer.Source> sources) {
+        List<Map<String, Object>> rows = new ArrayList<>();
+        for (Cutting.Placed placed : cutting.placed()) {
+            Map<String, Object> row = new LinkedHashMap<>();
+            row.put("title", placed.shot().title());
+            row.put("start_s", rounded(placed.start()));
+            row.put("end_s", rounded(placed.end()));
+            if (placed.shot() instanceof FindingShot shot) {
+                FrameIndex index = sources.get(shot.frame().clip()).index();
+                long before = index.base().ticks(placed.holdStart() - placed.start());
+                long after = index.base().ticks(placed.end() - placed.holdEnd());
+                row.put("finding", shot.finding().value());
+                row.put("clip", shot.frame().clip().value());
+                row.put("first_pts", index.pts(index.numberAt(shot.frame().pts() - before)));
+                row.put("held_pts", shot.frame().pts());
+                row.put("last_pts", index.pts(index.numberAt(shot.frame().pts() + after)));
+            }
+            rows.add(row);
+        }
+        return rows;
+    }
+
+    private static double rounded(double seconds) {
+        return Math.round(seconds * 1000) / 1000.0;
+    }
+}
