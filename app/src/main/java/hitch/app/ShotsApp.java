@@ -58,7 +58,7 @@ public final class ShotsApp extends Application {
                     job.show(number);
                     if (number == 1) {
                         // A frame where something is to be seen, and a note half typed.
-                        job.player().seek(job.player().clipProperty().get(), 28.9);
+                        job.player().seek(job.work().now().job().clips().get(2), 40.6);
                         ((TextField) stage.getScene().lookup("#note")).setText("roots top heavy, a third of the bore");
                     }
                 });

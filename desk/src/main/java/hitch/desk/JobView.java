@@ -77,6 +77,10 @@ public final class JobView extends BorderPane implements AutoCloseable {
         update();
     }
 
+    public Workspace work() {
+        return work;
+    }
+
     public Player player() {
         return player;
     }

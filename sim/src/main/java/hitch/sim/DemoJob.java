@@ -142,7 +142,7 @@ public final class DemoJob {
         return runs;
     }
 
-    /** Types the counter's reading wherever the camera set off or came to a stand, and halfway between. */
+    /** Types the counter's reading wherever the camera set off or came to a stand, halfway between, and at each note. */
     private static void readCounter(
             JobFolder job, Footage footage, Scenario scenario, Scenario.Take take, Clip clip)
             throws StoreException, MediaException {
@@ -158,6 +158,8 @@ public final class DemoJob {
             }
             times.add(take.path().get(i).t());
         }
+        // A careful reviewer reads the counter at every frame that is noted.
+        take.notes().forEach(n -> times.add(n.t()));
         for (double t : times) {
             int frame = index.numberAt(clip.ptsAt(t));
             double shown = Math.round(path.cable((double) frame / scenario.rate()) * 10) / 10.0;

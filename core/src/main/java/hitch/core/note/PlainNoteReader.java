@@ -11,6 +11,7 @@ import hitch.core.finding.Traits;
 import hitch.core.line.Material;
 import hitch.core.line.PipeSize;
 import hitch.core.note.Taking.Taken;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -110,14 +111,16 @@ public final class PlainNoteReader implements NoteReader {
         if (sizes) {
             return Optional.of(FindingKind.SIZE_CHANGE);
         }
-        for (KindRule rule : KINDS) {
-            Optional<FindingKind> found = taking.take(
-                    rule.pattern(),
-                    Chip.Sort.KIND,
-                    (m, text) ->
-                            Optional.of(new Taken<>(rule.kind(), rule.kind().word())));
-            if (found.isPresent()) {
-                return found;
+        // What is wrong outranks where it is: "roots at the joint" are roots. Among equals the first named wins.
+        for (boolean feature : new boolean[] {false, true}) {
+            Optional<KindRule> first = KINDS.stream()
+                    .filter(r -> (r.kind().family() == FindingKind.Family.FEATURE) == feature)
+                    .filter(r -> taking.find(r.pattern()) >= 0)
+                    .min(Comparator.comparingInt(r -> taking.find(r.pattern())));
+            if (first.isPresent()) {
+                FindingKind kind = first.get().kind();
+                return taking.take(
+                        first.get().pattern(), Chip.Sort.KIND, (m, text) -> Optional.of(new Taken<>(kind, kind.word())));
             }
         }
         return Optional.empty();

@@ -31,6 +31,12 @@ final class Taking {
     /** A value understood and the label of its chip. */
     record Taken<T>(T value, String label) {}
 
+    /** Where {@code pattern} first matches what is not taken yet; -1 for nowhere. */
+    int find(Pattern pattern) {
+        Matcher matcher = pattern.matcher(open);
+        return matcher.find() ? matcher.start() : -1;
+    }
+
     /** Takes the first match of {@code pattern} that {@code read} makes sense of. */
     <T> Optional<T> take(Pattern pattern, Chip.Sort sort, BiFunction<Matcher, String, Optional<Taken<T>>> read) {
         Matcher matcher = pattern.matcher(open);

@@ -180,7 +180,8 @@ public final class ScriptWriter {
         List<String> missing = new ArrayList<>(survey.facts().notExamined());
         shown.stream()
                 .filter(f -> f.finding().kind() == FindingKind.LIMIT)
-                .forEach(f -> missing.add("Past " + Wording.place(f, unit) + ": " + Wording.what(f)));
+                .forEach(f -> missing.add("Past " + Wording.place(f, unit) + ": "
+                        + (f.finding().remark().isBlank() ? "nothing was seen" : f.finding().remark())));
         return missing;
     }
 

@@ -26,9 +26,9 @@ final class RulesForm extends VBox {
         getChildren().addAll(Labels.heading("House rules"), about);
         rule("Roots are a repair from", "% of the bore", 1, 100, r -> r.rootShareToMend(), (r, v) -> new HouseRules(
                 (int) Math.round(v), r.offsetToTend(), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
-        rule("An offset needs care from", "in", 0.1, 12, r -> r.offsetToTend().inInches(), (r, v) -> new HouseRules(
+        rule("An offset needs care from", "in", 0.1, 12, r -> sixteenths(r.offsetToTend()), (r, v) -> new HouseRules(
                 r.rootShareToMend(), Distance.inches(v), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
-        rule("An offset is a repair from", "in", 0.1, 12, r -> r.offsetToMend().inInches(), (r, v) -> new HouseRules(
+        rule("An offset is a repair from", "in", 0.1, 12, r -> sixteenths(r.offsetToMend()), (r, v) -> new HouseRules(
                 r.rootShareToMend(), r.offsetToTend(), Distance.inches(v), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
         rule("Standing water needs care from", "ft", 0.5, 500, r -> r.waterToTend().inFeet(), (r, v) -> new HouseRules(
                 r.rootShareToMend(), r.offsetToTend(), r.offsetToMend(), Distance.feet(v), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
@@ -38,6 +38,11 @@ final class RulesForm extends VBox {
                 r.rootShareToMend(), r.offsetToTend(), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), v, r.shownAfter()));
         rule("Footage shown after it", "s", 0, 30, r -> r.shownAfter(), (r, v) -> new HouseRules(
                 r.rootShareToMend(), r.offsetToTend(), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), v));
+    }
+
+    /** Inches as people set them: whole millimetres are finer than any rule. */
+    private static double sixteenths(Distance size) {
+        return Math.round(size.inInches() * 16) / 16.0;
     }
 
     private void rule(

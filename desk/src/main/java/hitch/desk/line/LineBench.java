@@ -25,8 +25,8 @@ public final class LineBench implements Bench {
         this.desk = desk;
         LongSection section = new LongSection(desk);
         VBox.setVgrow(section, Priority.ALWAYS);
-        section.setMinHeight(320);
-        section.setMaxHeight(430);
+        section.setMinHeight(396);
+        section.setMaxHeight(396);
         figures.getStyleClass().add("page");
         ScrollPane scroll = new ScrollPane(figures);
         scroll.setFitToWidth(true);

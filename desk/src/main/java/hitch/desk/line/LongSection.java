@@ -24,8 +24,8 @@ import javafx.scene.text.TextAlignment;
 /** The line from the building to the main, to scale along, with its findings hung from it as knots on a rope. */
 final class LongSection extends Region {
     private static final double SIDE = 72;
-    private static final double PIPE_Y = 96;
-    private static final double PER_INCH = 9;
+    private static final double PIPE_Y = 112;
+    private static final double PER_INCH = 13;
 
     private final Context desk;
     private final Canvas canvas = new Canvas();
@@ -98,8 +98,8 @@ final class LongSection extends Region {
             g.fillText(span.words(), (from + to) / 2, PIPE_Y - 8, Math.max(20, to - from - 8));
         }
         water(g, tones, survey, x);
-        scale(g, tones, seen, x, deepest + 12);
         findings(g, tones, survey, x, deepest);
+        scale(g, tones, seen, x, deepest + 10);
     }
 
     private void ends(GraphicsContext g, Tones tones, Extent seen, java.util.function.DoubleUnaryOperator x) {
@@ -107,9 +107,9 @@ final class LongSection extends Region {
         g.setFill(tones.soft());
         g.setTextBaseline(VPos.CENTER);
         g.setTextAlign(TextAlignment.LEFT);
-        g.fillText("building", 12, PIPE_Y + 18);
+        g.fillText("building", 12, PIPE_Y + 26);
         g.setTextAlign(TextAlignment.RIGHT);
-        g.fillText("main", getWidth() - 16, PIPE_Y + 18);
+        g.fillText("main", getWidth() - 16, PIPE_Y + 26);
         double opening = x.applyAsDouble(0);
         if (seen.covers(new hitch.core.line.Station(0))) {
             g.setStroke(tones.ink());
@@ -154,8 +154,11 @@ final class LongSection extends Region {
             g.setStroke(tones.soft());
             g.setLineWidth(1);
             g.strokeLine(px, y, px, y + 5);
+            String number = unit.number(new Distance(Math.abs(Math.round(at)))).replaceAll("\\.0+$", "");
+            g.setFill(tones.card());
+            g.fillRect(px - number.length() * 4.2, y + 6, number.length() * 8.4, 16);
             g.setFill(tones.soft());
-            g.fillText(unit.number(new Distance(Math.abs(Math.round(at)))).replaceAll("\\.0+$", ""), px, y + 8);
+            g.fillText(number, px, y + 8);
         }
         g.setTextAlign(TextAlignment.LEFT);
         g.fillText(unit.sign(), getWidth() - SIDE + 18, y + 8);

@@ -1,12 +1,16 @@
 package hitch.desk.mark;
 
 import hitch.core.counter.LengthUnit;
+import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.line.Extent;
 import hitch.core.story.Wording;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Rope;
 import hitch.desk.widget.StillView;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -60,14 +64,23 @@ final class FindingCell extends ListCell<LocatedFinding> {
         LengthUnit unit = desk.work().now().survey().facts().unit();
         still.show(desk.work().still(found.finding()));
         what.setText(found.finding().phrase());
-        place.setText(Wording.place(found, unit));
+        place.setText(found.extent().map(e -> measure(e, unit)).orElse("no station"));
         boolean amended = !found.finding().history().isEmpty();
-        more.setText((amended ? "amended  " : "")
-                + (found.finding().kind() == hitch.core.finding.FindingKind.REMARK ? "" : found.finding().remark()));
+        String side = found.extent().map(e -> (e.to().mm() > 0 ? e.to() : e.from()).side()).orElse("");
+        String remark = found.finding().kind() == FindingKind.REMARK ? "" : found.finding().remark();
+        more.setText(Stream.of(side, amended ? "amended" : "", remark)
+                .filter(t -> !t.isBlank())
+                .collect(Collectors.joining("  ·  ")));
         Label word = Labels.of(found.weight().word(), "soft");
         word.setMinWidth(40);
         weight.getChildren().setAll(new Rope(found.weight(), desk.theme().tones()), word);
-        setAccessibleText(what.getText() + ", " + place.getText() + ", " + found.weight().word());
+        setAccessibleText(what.getText() + ", " + Wording.place(found, unit) + ", " + found.weight().word());
         setGraphic(row);
+    }
+
+    private static String measure(Extent extent, LengthUnit unit) {
+        return extent.isPoint()
+                ? unit.show(extent.from().fromDatum())
+                : extent.show(unit).replaceAll(" toward the \\w+$", "");
     }
 }

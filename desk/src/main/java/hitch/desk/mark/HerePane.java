@@ -75,12 +75,13 @@ final class HerePane extends VBox {
         StillView still = new StillView(80, 60);
         still.show(desk.work().still(found.finding()));
         LengthUnit unit = desk.work().now().survey().facts().unit();
-        Label what = Labels.of(found.finding().phrase(), "strong");
+        Label what = Labels.of(found.finding().kind().title(), "strong");
         Label when = Labels.of(seen(found), "soft");
-        Label where = Labels.of(found.extent().map(e -> e.show(unit)).orElse(""), "measure");
-        what.setMaxWidth(128);
-        when.setMaxWidth(128);
-        where.setMaxWidth(128);
+        Label where = Labels.of(found.extent().map(e -> unit.show(e.from().fromDatum())).orElse(""), "measure");
+        for (Label label : new Label[] {what, when, where}) {
+            label.setMaxWidth(112);
+            label.setMinWidth(112);
+        }
         VBox words = new VBox(2, what, where, when);
         words.setAlignment(Pos.CENTER_LEFT);
         HBox card = new HBox(8, still, words);
@@ -95,6 +96,6 @@ final class HerePane extends VBox {
         Optional<Clip> clip = desk.work().now().survey().clip(found.finding().frame().clip());
         String at = clip.map(c -> Readout.clock(c.secondsInto(found.finding().frame().pts())))
                 .orElse("");
-        return (found.heading() == Heading.STILL ? "seen at rest " : "seen going " + found.heading().word() + " ") + at;
+        return (found.heading() == Heading.STILL ? "at rest " : "going " + found.heading().word() + " ") + at;
     }
 }

@@ -3,6 +3,7 @@ package hitch.desk.widget;
 import hitch.core.line.Material;
 import hitch.core.line.PipeSpan;
 import hitch.desk.Tones;
+import hitch.media.draw.Palette;
 import java.util.Optional;
 import java.util.Random;
 import javafx.scene.canvas.GraphicsContext;
@@ -46,17 +47,8 @@ public final class PipePaint {
         g.restore();
     }
 
-    static Color colour(Material material) {
-        return switch (material) {
-            case CLAY -> Color.web("#A9704C");
-            case CAST_IRON -> Color.web("#5A3B2C");
-            case STEEL -> Color.web("#6A6C6B");
-            case PVC -> Color.web("#C3C8BD");
-            case ABS -> Color.web("#3A3D40");
-            case CONCRETE -> Color.web("#9A958A");
-            case TAR_FIBRE -> Color.web("#332C28");
-            case LINED -> Color.web("#B9C3AE");
-        };
+    private static Color colour(Material material) {
+        return Color.web(String.format("#%06X", Palette.material(material).getRGB() & 0xFFFFFF));
     }
 
     private static void joints(

@@ -9,11 +9,11 @@ import hitch.core.judge.Survey;
 import hitch.core.line.Extent;
 import hitch.core.line.Station;
 import hitch.core.story.FindingShot;
+import hitch.core.story.Wording;
 import hitch.media.draw.Palette;
 import hitch.media.draw.Pen;
 import hitch.media.draw.Typefaces;
 import java.awt.BasicStroke;
-import java.awt.Color;
 import java.awt.geom.Ellipse2D;
 import java.awt.geom.Line2D;
 import java.awt.image.BufferedImage;
@@ -97,12 +97,18 @@ final class FindingPainter {
         pen.rope(shot.knots(), Palette.ROPE, Palette.COPPER, x, 248, 132, 16);
         pen.line(weight.word(), Typefaces.bold(18), Palette.INK, x + 148, 254, width - 148);
         found.ifPresent(f -> pen.block(
-                "At " + place(f), Typefaces.text(17), Palette.INK, x, 292, width, 22, 3));
+                said(f), Typefaces.text(17), Palette.INK, x, 292, width, 22, 3));
         survey.seen().ifPresent(seen -> line(pen, seen, found, station, x + 20, 372, height - 40.0));
     }
 
-    private String place(LocatedFinding found) {
-        return found.extent().map(e -> e.show(unit)).orElse("no station");
+    /** The finding without its kind, which stands above; a stretch also with its ends. */
+    private String said(LocatedFinding found) {
+        String what = Wording.what(found).replaceFirst("^" + found.finding().kind().title() + "[,; ]*", "");
+        String stretch = found.extent()
+                .filter(e -> !e.isPoint())
+                .map(e -> e.show(unit) + (what.isBlank() ? "" : ". "))
+                .orElse("");
+        return stretch + what;
     }
 
     /** The line upright: building above, main below, the finding in copper, the camera as a ring. */
@@ -113,7 +119,7 @@ final class FindingPainter {
         survey.spans().forEach(s -> {
             double from = top + (s.extent().from().mm() - seen.from().mm()) * scale;
             double to = top + (s.extent().to().mm() - seen.from().mm()) * scale;
-            pen.fill(shade(survey.spans().indexOf(s)), x - 7, from, 14, to - from);
+            pen.fill(s.material().map(Palette::material).orElse(Palette.PAPER_EDGE), x - 7, from, 14, to - from);
             if (to - from > 22) {
                 pen.line(s.words(), Typefaces.text(14), Palette.INK_SOFT, x + 40, (from + to) / 2 + 5, 170);
             }
@@ -130,9 +136,5 @@ final class FindingPainter {
             pen.graphics().setStroke(new BasicStroke(3));
             pen.graphics().draw(new Ellipse2D.Double(x - 10, y - 10, 20, 20));
         });
-    }
-
-    private static Color shade(int index) {
-        return index % 2 == 0 ? Palette.SLATE : Palette.INK_SOFT;
     }
 }
