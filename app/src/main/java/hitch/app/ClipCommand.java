@@ -32,10 +32,18 @@ final class ClipCommand implements Callable<Integer> {
     @Parameters(index = "1", paramLabel = "FINDING", description = "Name of the finding, such as F3.")
     private String finding;
 
-    @Option(names = "--before", defaultValue = "4", paramLabel = "SECONDS", description = "Before its frame; ${DEFAULT-VALUE}.")
+    @Option(
+            names = "--before",
+            defaultValue = "4",
+            paramLabel = "SECONDS",
+            description = "Before its frame; ${DEFAULT-VALUE}.")
     private double before;
 
-    @Option(names = "--after", defaultValue = "4", paramLabel = "SECONDS", description = "After its frame; ${DEFAULT-VALUE}.")
+    @Option(
+            names = "--after",
+            defaultValue = "4",
+            paramLabel = "SECONDS",
+            description = "After its frame; ${DEFAULT-VALUE}.")
     private double after;
 
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder to write into.")
@@ -47,7 +55,11 @@ final class ClipCommand implements Callable<Integer> {
             Survey survey = Reckoner.survey(folder.job());
             LocatedFinding found = survey.finding(new FindingId(finding.toUpperCase(Locale.ROOT)))
                     .orElseThrow(() -> new StoreException("This job has no finding " + finding + "; it has "
-                            + String.join(", ", survey.findings().stream().map(f -> f.finding().id().value()).toList()) + "."));
+                            + String.join(
+                                    ", ",
+                                    survey.findings().stream()
+                                            .map(f -> f.finding().id().value())
+                                            .toList()) + "."));
             EvidenceCut cut = new EvidenceCut(survey, new Footage(folder.folder()));
             Terminal terminal = new Terminal(spec.commandLine().getErr());
             for (EvidenceCut.Form form : EvidenceCut.Form.values()) {

@@ -39,8 +39,8 @@ final class DeliverCommand implements Callable<Integer> {
         Terminal terminal = new Terminal(spec.commandLine().getErr());
         try (JobFolder folder = Jobs.open(job)) {
             Survey survey = Reckoner.survey(folder.job());
-            Delivery delivery = new Delivery(
-                    survey, new Footage(folder.folder()), BuiltInVoice.narrator(), Clock.systemUTC());
+            Delivery delivery =
+                    new Delivery(survey, new Footage(folder.folder()), BuiltInVoice.narrator(), Clock.systemUTC());
             Path video = delivery.write(audience, out, terminal);
             spec.commandLine().getOut().println(video);
         }

@@ -17,12 +17,7 @@ import picocli.CommandLine.Parameters;
         footer = {"", "Example:", "  ./hitch demo", "  ./hitch ~/jobs/alder-row"},
         mixinStandardHelpOptions = true,
         version = "Hitch 0.1.0",
-        subcommands = {
-            DemoCommand.class,
-            DeliverCommand.class,
-            ClipCommand.class,
-            SimCommand.class,
-            ShotsCommand.class
+        subcommands = {DemoCommand.class, DeliverCommand.class, ClipCommand.class, SimCommand.class, ShotsCommand.class
         })
 public final class Main implements Runnable {
     @Parameters(index = "0", arity = "0..1", paramLabel = "JOB", description = "Job folder to open; else the last one.")
@@ -43,8 +38,10 @@ public final class Main implements Runnable {
         CommandLine line = new CommandLine(new Main());
         line.setCaseInsensitiveEnumValuesAllowed(true);
         line.setParameterExceptionHandler((e, arguments) -> {
-            e.getCommandLine().getErr().println(e.getMessage() + " See " + e.getCommandLine().getCommandSpec().qualifiedName()
-                    + " --help.");
+            e.getCommandLine()
+                    .getErr()
+                    .println(e.getMessage() + " See "
+                            + e.getCommandLine().getCommandSpec().qualifiedName() + " --help.");
             return 2;
         });
         line.setExecutionExceptionHandler((e, command, parsed) -> {

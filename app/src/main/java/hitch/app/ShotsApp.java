@@ -104,7 +104,8 @@ public final class ShotsApp extends Application {
 
     private static void delete(Path folder) {
         try (Stream<Path> all = Files.walk(folder)) {
-            all.sorted(java.util.Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+            all.sorted(java.util.Comparator.reverseOrder())
+                    .forEach(p -> p.toFile().delete());
         } catch (IOException e) {
             throw new java.io.UncheckedIOException(e);
         }

@@ -23,7 +23,10 @@ final class SimCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(index = "0", paramLabel = "SCENARIO", description = "Scenario file (YAML), or demo for the shipped one.")
+    @Parameters(
+            index = "0",
+            paramLabel = "SCENARIO",
+            description = "Scenario file (YAML), or demo for the shipped one.")
     private String scenario;
 
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder to write into.")

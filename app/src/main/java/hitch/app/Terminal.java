@@ -23,7 +23,8 @@ final class Terminal implements Progress {
         }
         told = step;
         double elapsed = (System.nanoTime() - started) / 1e9;
-        String left = share < 0.3 || share >= 1 ? "" : String.format(", about %.0f s left", elapsed * (1 - share) / share);
+        String left =
+                share < 0.3 || share >= 1 ? "" : String.format(", about %.0f s left", elapsed * (1 - share) / share);
         if (watched) {
             out.print("\r\u001b[K" + step + " %  " + doing + left + (share >= 1 ? "\n" : ""));
         } else {

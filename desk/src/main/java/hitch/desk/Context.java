@@ -17,7 +17,8 @@ import javafx.beans.property.ObjectProperty;
 public record Context(Workspace work, Player player, Theme theme, ObjectProperty<FindingId> selected) {
 
     public Optional<LocatedFinding> selectedFinding() {
-        return Optional.ofNullable(selected.get()).flatMap(id -> work.now().survey().finding(id));
+        return Optional.ofNullable(selected.get())
+                .flatMap(id -> work.now().survey().finding(id));
     }
 
     /** Chooses a finding and shows its frame. */
@@ -25,7 +26,8 @@ public record Context(Workspace work, Player player, Theme theme, ObjectProperty
         selected.set(found.finding().id());
         Optional<Clip> clip = work.now().survey().clip(found.finding().frame().clip());
         if (clip.isEmpty()) {
-            work.notices().say("The clip of " + found.finding().id() + " was left out of the job. Add it again on Load.");
+            work.notices()
+                    .say("The clip of " + found.finding().id() + " was left out of the job. Add it again on Load.");
             return;
         }
         player.seek(clip.get(), found.finding().frame());

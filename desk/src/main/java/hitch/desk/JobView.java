@@ -68,10 +68,12 @@ public final class JobView extends BorderPane implements AutoCloseable {
         addEventHandler(KeyEvent.KEY_PRESSED, e -> showing.key(e));
         List<Clip> clips = work.now().job().clips();
         if (!clips.isEmpty()) {
-            player.seek(clips.stream()
-                    .filter(c -> work.now().job().runOf(c.id()).isPresent())
-                    .findFirst()
-                    .orElse(clips.getFirst()), 0);
+            player.seek(
+                    clips.stream()
+                            .filter(c -> work.now().job().runOf(c.id()).isPresent())
+                            .findFirst()
+                            .orElse(clips.getFirst()),
+                    0);
         }
         show(clips.isEmpty() ? 0 : 1);
         update();
@@ -96,7 +98,8 @@ public final class JobView extends BorderPane implements AutoCloseable {
             ToggleButton tab = new ToggleButton(benches.get(i).title(), gauge);
             tab.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
             tab.getStyleClass().add("bench-tab");
-            tab.setId("bench-" + benches.get(i).title().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
+            tab.setId("bench-"
+                    + benches.get(i).title().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
             tab.setToggleGroup(group);
             tab.setFocusTraversable(false);
             tab.setTooltip(new Tooltip(benches.get(i).title() + " (Ctrl+" + (i + 1) + ")"));
@@ -166,7 +169,8 @@ public final class JobView extends BorderPane implements AutoCloseable {
     }
 
     private void shortcut(KeyEvent e) {
-        boolean typing = e.getTarget() instanceof TextInputControl field && !field.getText().isEmpty();
+        boolean typing = e.getTarget() instanceof TextInputControl field
+                && !field.getText().isEmpty();
         if (e.isShortcutDown() && e.getCode() == KeyCode.Z && !typing) {
             if (e.isShiftDown()) {
                 redo();

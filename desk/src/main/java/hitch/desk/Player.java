@@ -164,7 +164,8 @@ public final class Player implements AutoCloseable {
             startSeconds = now.seconds();
         }
         double at = startSeconds + (nanos - startNanos) / 1e9;
-        int next = now.index().numberAt(now.clip().firstPts() + now.clip().base().ticks(at));
+        int next =
+                now.index().numberAt(now.clip().firstPts() + now.clip().base().ticks(at));
         if (next != wanted) {
             ask(now.clip(), next);
         }

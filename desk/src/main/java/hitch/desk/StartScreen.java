@@ -39,7 +39,8 @@ final class StartScreen extends BorderPane {
         }
         for (Path folder : recent) {
             Button job = new Button(folder.getFileName().toString());
-            job.setGraphic(Labels.of(folder.getParent() == null ? "" : folder.getParent().toString(), "soft"));
+            job.setGraphic(Labels.of(
+                    folder.getParent() == null ? "" : folder.getParent().toString(), "soft"));
             job.setContentDisplay(javafx.scene.control.ContentDisplay.BOTTOM);
             job.getStyleClass().add("job-row");
             job.setAlignment(Pos.CENTER_LEFT);

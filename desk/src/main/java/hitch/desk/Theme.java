@@ -14,8 +14,13 @@ public final class Theme {
 
     static {
         for (String face : new String[] {
-            "HankenGrotesk-Regular", "HankenGrotesk-Medium", "HankenGrotesk-SemiBold", "HankenGrotesk-Bold",
-            "SplineSansMono-Regular", "SplineSansMono-Medium", "SplineSansMono-Bold"
+            "HankenGrotesk-Regular",
+            "HankenGrotesk-Medium",
+            "HankenGrotesk-SemiBold",
+            "HankenGrotesk-Bold",
+            "SplineSansMono-Regular",
+            "SplineSansMono-Medium",
+            "SplineSansMono-Bold"
         }) {
             Font.loadFont(Theme.class.getResourceAsStream("/hitch/fonts/" + face + ".ttf"), 14);
         }
@@ -34,7 +39,9 @@ public final class Theme {
         scene.getStylesheets().add(Theme.class.getResource("desk.css").toExternalForm());
         Runnable change = () -> {
             Application.setUserAgentStylesheet(
-                    dark.get() ? new PrimerDark().getUserAgentStylesheet() : new PrimerLight().getUserAgentStylesheet());
+                    dark.get()
+                            ? new PrimerDark().getUserAgentStylesheet()
+                            : new PrimerLight().getUserAgentStylesheet());
             scene.getRoot().getStyleClass().removeAll("light", "dark");
             scene.getRoot().getStyleClass().add(dark.get() ? "dark" : "light");
         };

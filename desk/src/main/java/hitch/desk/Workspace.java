@@ -93,7 +93,8 @@ public final class Workspace implements AutoCloseable {
 
     /** Adds the finding that {@code make} gives for the next free id. */
     public CompletableFuture<Void> addFinding(java.util.function.Function<FindingId, Finding> make) {
-        return change(() -> folder.apply(new Edit.AddFinding(make.apply(folder.job().nextId()))));
+        return change(
+                () -> folder.apply(new Edit.AddFinding(make.apply(folder.job().nextId()))));
     }
 
     public CompletableFuture<Void> undo() {

@@ -50,10 +50,14 @@ public final class ReportPage {
         values.put("title", survey.facts().title());
         values.put("audience", audience.title());
         values.put("client", district ? "" : survey.facts().client());
-        values.put("seen", survey.seen().map(s -> survey.facts().unit().show(s.length())).orElse(""));
-        values.put("water", district || survey.standingWater().mm() == 0
-                ? ""
-                : survey.facts().unit().show(survey.standingWater()));
+        values.put(
+                "seen",
+                survey.seen().map(s -> survey.facts().unit().show(s.length())).orElse(""));
+        values.put(
+                "water",
+                district || survey.standingWater().mm() == 0
+                        ? ""
+                        : survey.facts().unit().show(survey.standingWater()));
         values.put("rows", rows);
         values.put("counts", counts(rows));
         values.put("advice", district ? List.<Advice>of() : survey.advice());

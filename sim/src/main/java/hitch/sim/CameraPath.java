@@ -42,6 +42,7 @@ final class CameraPath {
         float moving = (float) Math.min(1, 0.3 + Math.abs(speed(t)));
         out[0] = 0.20f * moving * (noise.rough((float) t * 0.55f, 21, 0, 3) - 0.5f);
         out[1] = 0.06f + 0.14f * moving * (noise.rough((float) t * 0.7f, 33, 0, 3) - 0.5f);
-        out[2] = 0.34f * (noise.rough((float) cable(t) * 0.16f, 47, 0, 2) - 0.5f) + 0.06f * (noise.rough((float) t * 0.8f, 51, 0, 2) - 0.5f);
+        out[2] = 0.34f * (noise.rough((float) cable(t) * 0.16f, 47, 0, 2) - 0.5f)
+                + 0.06f * (noise.rough((float) t * 0.8f, 51, 0, 2) - 0.5f);
     }
 }

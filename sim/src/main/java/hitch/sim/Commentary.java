@@ -26,7 +26,9 @@ final class Commentary {
             sound[i] = low * 0.10f + (white - band) * 0.006f * (float) scrape;
         }
         for (Scenario.Line line : take.says()) {
-            float[] words = technician.speak(hitch.core.story.SpokenForm.of(line.text())).samples();
+            float[] words = technician
+                    .speak(hitch.core.story.SpokenForm.of(line.text()))
+                    .samples();
             int at = (int) (line.t() * rate);
             for (int i = 0; i < words.length && at + i < sound.length; i++) {
                 sound[at + i] = Math.clamp(sound[at + i] + words[i] * 0.8f, -1f, 1f);

@@ -10,7 +10,6 @@ import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.judge.PropertyFacts;
 import hitch.core.line.Direction;
-import hitch.core.line.Material;
 import hitch.core.line.Opening;
 import hitch.core.line.PipeSize;
 import hitch.core.line.Run;
@@ -100,7 +99,9 @@ public final class DemoJob {
         }
         runs(scenario, clips).forEach((name, run) -> applyQuietly(job, new Edit.PutRun(run)));
         for (Map.Entry<Scenario.Take, Clip> entry : clips.entrySet()) {
-            progress.at((double) job.job().findings().size() / 15, "setting up " + entry.getKey().file());
+            progress.at(
+                    (double) job.job().findings().size() / 15,
+                    "setting up " + entry.getKey().file());
             readCounter(job, footage, scenario, entry.getKey(), entry.getValue());
             note(job, footage, entry.getKey(), entry.getValue());
         }
@@ -143,8 +144,7 @@ public final class DemoJob {
     }
 
     /** Types the counter's reading wherever the camera set off or came to a stand, halfway between, and at each note. */
-    private static void readCounter(
-            JobFolder job, Footage footage, Scenario scenario, Scenario.Take take, Clip clip)
+    private static void readCounter(JobFolder job, Footage footage, Scenario scenario, Scenario.Take take, Clip clip)
             throws StoreException, MediaException {
         if (take.aboveGround()) {
             return;

@@ -68,9 +68,8 @@ final class PipeShape {
         for (Scenario.Pipe pipe : scenario.pipes()) {
             float play = pipe.joints() > 6 ? 0.0015f : 0.006f;
             for (double at = pipe.from(); at < pipe.to(); at += pipe.joints()) {
-                settle.put(at, new float[] {
-                    (float) random.nextGaussian() * play, (float) random.nextGaussian() * play
-                });
+                settle.put(
+                        at, new float[] {(float) random.nextGaussian() * play, (float) random.nextGaussian() * play});
             }
         }
         for (Scenario.Feature feature : scenario.features()) {
@@ -125,7 +124,8 @@ final class PipeShape {
         for (Scenario.Feature f : scenario.features()) {
             if (f.kind().equals("water") && station > f.at() && station < f.to()) {
                 double toEnd = Math.min(station - f.at(), f.to() - station);
-                depth = (float) Math.max(depth, f.amount() * scenario.pipeAt(station).size() / 12f * Math.min(1, toEnd / 1.4));
+                depth = (float)
+                        Math.max(depth, f.amount() * scenario.pipeAt(station).size() / 12f * Math.min(1, toEnd / 1.4));
             }
         }
         return depth;

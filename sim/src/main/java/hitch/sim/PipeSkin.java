@@ -169,7 +169,8 @@ final class PipeSkin {
             }
             case "offset" -> {
                 // Paper and grit that hang on the step.
-                double reach = Math.hypot((off + 0.05) / 0.14, (Math.abs(angle - Math.PI) * shape.radius(station)) / 0.13);
+                double reach =
+                        Math.hypot((off + 0.05) / 0.14, (Math.abs(angle - Math.PI) * shape.radius(station)) / 0.13);
                 if (f.amount() > 0.5 && reach < 1) {
                     float lump = noise.rough((float) station * 16, 24f * col / ROUND * 4, 96, 4);
                     height[cell] += 0.05f * (float) (1 - reach * reach) * lump;

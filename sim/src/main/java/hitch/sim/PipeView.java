@@ -110,7 +110,16 @@ final class PipeView implements View {
     }
 
     private float march(
-            Ray ray, float x0, float y0, float z0, float gone, Lens lens, float time, boolean mirror, float[] rgb, int at) {
+            Ray ray,
+            float x0,
+            float y0,
+            float z0,
+            float gone,
+            Lens lens,
+            float time,
+            boolean mirror,
+            float[] rgb,
+            int at) {
         float t = 0.01f;
         float before = 0;
         // How fast the ray nears a straight wall: along the pipe it can go far in one step.
@@ -159,15 +168,29 @@ final class PipeView implements View {
         float low = Math.min(ax, ay);
         float high = Math.max(Math.max(ax, ay), 1e-9f);
         float q = low / high;
-        float a = q * (0.9998660f + q * q * (-0.3302995f + q * q * (0.1801410f + q * q * (-0.0851330f + q * q * 0.0208351f))));
+        float a = q
+                * (0.9998660f
+                        + q * q * (-0.3302995f + q * q * (0.1801410f + q * q * (-0.0851330f + q * q * 0.0208351f))));
         float fromY = ax > ay ? (float) (Math.PI / 2) - a : a;
         float half = y < 0 ? (float) Math.PI - fromY : fromY;
         return x < 0 ? (float) (2 * Math.PI) - half : half;
     }
 
     private void shadeWall(
-            Ray ray, float x, float y, float z, double station, float angle, float ox, float oy, float r,
-            float distance, float time, Lens lens, float[] rgb, int at) {
+            Ray ray,
+            float x,
+            float y,
+            float z,
+            double station,
+            float angle,
+            float ox,
+            float oy,
+            float r,
+            float distance,
+            float time,
+            Lens lens,
+            float[] rgb,
+            int at) {
         float[] look = ray.look;
         skin.look(station, angle, look);
         float nx = -ox / r;
@@ -203,8 +226,19 @@ final class PipeView implements View {
     }
 
     private float water(
-            Ray ray, float x0, float y0, float z0, float before, float t, float gone, float depth, Lens lens,
-            float time, boolean mirror, float[] rgb, int at) {
+            Ray ray,
+            float x0,
+            float y0,
+            float z0,
+            float before,
+            float t,
+            float gone,
+            float depth,
+            Lens lens,
+            float time,
+            boolean mirror,
+            float[] rgb,
+            int at) {
         float low = before;
         float high = t;
         for (int i = 0; i < 6; i++) {
@@ -239,7 +273,8 @@ final class PipeView implements View {
             bounced.dx = ray.dx + wave2;
             bounced.dy = -ray.dy + Math.abs(wave) * 0.5f;
             bounced.dz = ray.dz + wave;
-            float length = (float) Math.sqrt(bounced.dx * bounced.dx + bounced.dy * bounced.dy + bounced.dz * bounced.dz);
+            float length =
+                    (float) Math.sqrt(bounced.dx * bounced.dx + bounced.dy * bounced.dy + bounced.dz * bounced.dz);
             bounced.dx /= length;
             bounced.dy = Math.max(0.01f, bounced.dy / length);
             bounced.dz /= length;

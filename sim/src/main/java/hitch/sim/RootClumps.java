@@ -80,9 +80,16 @@ final class RootClumps {
         for (int i = 3; i < p.length; i += 3) {
             float along = (float) (clump.station() - lens.station);
             to.segment(
-                    sign * p[i - 3] - lens.x, p[i - 2] - lens.y, sign * (along + p[i - 1]),
-                    sign * p[i] - lens.x, p[i + 1] - lens.y, sign * (along + p[i + 2]),
-                    strand.thick() * (1.15f - 0.8f * i / p.length), strand.pale(), depth, rgb);
+                    sign * p[i - 3] - lens.x,
+                    p[i - 2] - lens.y,
+                    sign * (along + p[i - 1]),
+                    sign * p[i] - lens.x,
+                    p[i + 1] - lens.y,
+                    sign * (along + p[i + 2]),
+                    strand.thick() * (1.15f - 0.8f * i / p.length),
+                    strand.pale(),
+                    depth,
+                    rgb);
         }
     }
 
@@ -122,7 +129,15 @@ final class RootClumps {
         }
 
         void segment(
-                float x0, float y0, float z0, float x1, float y1, float z1, float thick, float pale, float[] depth,
+                float x0,
+                float y0,
+                float z0,
+                float x1,
+                float y1,
+                float z1,
+                float thick,
+                float pale,
+                float[] depth,
                 float[] rgb) {
             if (!project(x0, y0, z0, a) || !project(x1, y1, z1, b)) {
                 return;
@@ -143,7 +158,15 @@ final class RootClumps {
         }
 
         private void dot(
-                float cx, float cy, float half, float cover, float distance, float light, float pale, float[] depth, float[] rgb) {
+                float cx,
+                float cy,
+                float half,
+                float cover,
+                float distance,
+                float light,
+                float pale,
+                float[] depth,
+                float[] rgb) {
             int fromX = Math.max(0, (int) (cx - half - 0.5f));
             int toX = Math.min(width - 1, (int) (cx + half + 0.5f));
             int fromY = Math.max(0, (int) (cy - half - 0.5f));

@@ -33,7 +33,8 @@ public final class SimulatedCamera {
 
     /** Records every take into {@code folder}. */
     public void recordAll(Path folder, Progress progress) throws MediaException {
-        double total = scenario.clips().stream().mapToDouble(Scenario.Take::seconds).sum();
+        double total =
+                scenario.clips().stream().mapToDouble(Scenario.Take::seconds).sum();
         double done = 0;
         for (Scenario.Take take : scenario.clips()) {
             double next = done + take.seconds();
@@ -46,11 +47,12 @@ public final class SimulatedCamera {
     /** Records one take to {@code out}. */
     public void record(Scenario.Take take, Path out, Progress progress) throws MediaException {
         int frames = (int) Math.round(take.seconds() * scenario.rate());
-        VideoWriter.Shape video = new VideoWriter.Shape(
-                scenario.width(), scenario.height(), scenario.rate(), scenario.bitRate(), 32_000);
+        VideoWriter.Shape video =
+                new VideoWriter.Shape(scenario.width(), scenario.height(), scenario.rate(), scenario.bitRate(), 32_000);
         float[] sound = Commentary.record(scenario, take, technician);
         try (VideoWriter writer = new VideoWriter(out, video, take.file(), List.of());
-                ExecutorService pool = Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors())) {
+                ExecutorService pool =
+                        Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors())) {
             List<Future<int[]>> waiting = new ArrayList<>();
             int asked = 0;
             int heard = 0;
@@ -73,7 +75,8 @@ public final class SimulatedCamera {
         try {
             return future.get();
         } catch (ExecutionException e) {
-            throw new MediaException("a frame could not be drawn: " + e.getCause().getMessage(), e);
+            throw new MediaException(
+                    "a frame could not be drawn: " + e.getCause().getMessage(), e);
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
             throw new java.util.concurrent.CancellationException("recording was stopped");
@@ -85,14 +88,11 @@ public final class SimulatedCamera {
         double t = (double) number / scenario.rate();
         int width = Math.max(64, scenario.width() * 3 / 4);
         int height = Math.max(48, scenario.height() * 3 / 4);
-        View view = take.aboveGround()
-                ? new GroundView(scenario, take)
-                : new PipeView(scenario, shape, skin, take);
+        View view = take.aboveGround() ? new GroundView(scenario, take) : new PipeView(scenario, shape, skin, take);
         float[] light = new float[width * height * 3];
         view.draw(t, width, height, light);
         Recorder recorder = new Recorder(scenario, width, height);
-        BufferedImage picture =
-                new BufferedImage(scenario.width(), scenario.height(), BufferedImage.TYPE_INT_RGB);
+        BufferedImage picture = new BufferedImage(scenario.width(), scenario.height(), BufferedImage.TYPE_INT_RGB);
         recorder.develop(light, number, !take.aboveGround(), picture);
         String counter = take.aboveGround()
                 ? ""

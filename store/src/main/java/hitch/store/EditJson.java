@@ -44,8 +44,8 @@ final class EditJson {
         line.put("n", number);
         line.put("at", at);
         switch (entry) {
-            case Entry.Did did -> line.set(
-                    "did", MAPPER.readTree(MAPPER.writerFor(Edit.class).writeValueAsString(did.edit())));
+            case Entry.Did did ->
+                line.set("did", MAPPER.readTree(MAPPER.writerFor(Edit.class).writeValueAsString(did.edit())));
             case Entry.Undid undid -> line.put("undid", true);
             case Entry.Redid redid -> line.put("redid", true);
         }

@@ -74,9 +74,8 @@ public final class Footage {
         try {
             Path whole = file.toAbsolutePath().normalize();
             Path home = folder.toAbsolutePath().normalize();
-            String path = whole.startsWith(home)
-                    ? home.relativize(whole).toString().replace('\\', '/')
-                    : whole.toString();
+            String path =
+                    whole.startsWith(home) ? home.relativize(whole).toString().replace('\\', '/') : whole.toString();
             FrameIndex index = facts.index();
             return new Clip(
                     idFor(file, sha, job),

@@ -73,8 +73,8 @@ public final class JobFolder implements AutoCloseable {
 
     private static FileChannel lock(Path folder) throws StoreException {
         try {
-            FileChannel file = FileChannel.open(
-                    folder.resolve(".lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
+            FileChannel file =
+                    FileChannel.open(folder.resolve(".lock"), StandardOpenOption.CREATE, StandardOpenOption.WRITE);
             FileLock held = null;
             try {
                 held = file.tryLock();
@@ -140,7 +140,8 @@ public final class JobFolder implements AutoCloseable {
 
     /** Where the still of a finding at its present frame lies. */
     public Path still(Finding finding) {
-        String name = FileNames.safe(finding.id() + "-" + finding.frame().clip() + "-" + finding.frame().pts());
+        String name = FileNames.safe(finding.id() + "-" + finding.frame().clip() + "-"
+                + finding.frame().pts());
         return folder.resolve("stills").resolve(name + ".png");
     }
 

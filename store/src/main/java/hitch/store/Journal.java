@@ -57,8 +57,8 @@ final class Journal implements AutoCloseable {
                             + "All other changes are here; the line was left in the file.");
                 }
             }
-            FileChannel channel =
-                    FileChannel.open(file, StandardOpenOption.CREATE, StandardOpenOption.WRITE, StandardOpenOption.READ);
+            FileChannel channel = FileChannel.open(
+                    file, StandardOpenOption.CREATE, StandardOpenOption.WRITE, StandardOpenOption.READ);
             channel.truncate(whole);
             channel.position(whole);
             return new Journal(channel, clock, List.copyOf(entries), List.copyOf(notices), number);

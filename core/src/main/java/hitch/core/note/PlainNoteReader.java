@@ -120,7 +120,9 @@ public final class PlainNoteReader implements NoteReader {
             if (first.isPresent()) {
                 FindingKind kind = first.get().kind();
                 return taking.take(
-                        first.get().pattern(), Chip.Sort.KIND, (m, text) -> Optional.of(new Taken<>(kind, kind.word())));
+                        first.get().pattern(),
+                        Chip.Sort.KIND,
+                        (m, text) -> Optional.of(new Taken<>(kind, kind.word())));
             }
         }
         return Optional.empty();

@@ -181,7 +181,9 @@ public final class ScriptWriter {
         shown.stream()
                 .filter(f -> f.finding().kind() == FindingKind.LIMIT)
                 .forEach(f -> missing.add("Past " + Wording.place(f, unit) + ": "
-                        + (f.finding().remark().isBlank() ? "nothing was seen" : f.finding().remark())));
+                        + (f.finding().remark().isBlank()
+                                ? "nothing was seen"
+                                : f.finding().remark())));
         return missing;
     }
 

@@ -105,7 +105,8 @@ public final class CutBench implements Bench {
         switch (shot) {
             case FindingShot found -> {
                 StillView still = new StillView(120, 90);
-                survey.finding(found.finding()).ifPresent(f -> still.show(desk.work().still(f.finding())));
+                survey.finding(found.finding())
+                        .ifPresent(f -> still.show(desk.work().still(f.finding())));
                 Label caption = Labels.of(found.caption(), "strong");
                 caption.setWrapText(true);
                 right.getChildren()

@@ -54,7 +54,8 @@ final class DeliveryTask {
                         });
                         return;
                     } catch (CancellationException e) {
-                        trouble = "Stopped. The unfinished video was dropped; what was finished before is in " + out + ".";
+                        trouble = "Stopped. The unfinished video was dropped; what was finished before is in " + out
+                                + ".";
                     } catch (StoreException | MediaException e) {
                         LOG.warn("a delivery failed", e);
                         trouble = e.getMessage();

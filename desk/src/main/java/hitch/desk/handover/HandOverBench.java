@@ -116,19 +116,31 @@ public final class HandOverBench implements Bench {
     }
 
     private void update() {
-        int count = ScriptWriter.shown(desk.work().now().survey(), audience.get()).size();
+        int count =
+                ScriptWriter.shown(desk.work().now().survey(), audience.get()).size();
         int all = desk.work().now().survey().findings().size();
-        about.getChildren().setAll(List.of(
-                Labels.of("One narrated video with chapters, captions as WebVTT and SubRip, a report page, stills,"),
-                Labels.of("the findings as CSV and JSON, and a manifest with the fingerprint of every file."),
-                Labels.of(count + " of " + all + " findings go to the " + audience.get().word()
-                        + (audience.get() == Audience.DISTRICT
-                                ? ": those from the boundary on. Clips above ground and the client's name stay here."
-                                : "."), "soft")));
+        about.getChildren()
+                .setAll(List.of(
+                        Labels.of(
+                                "One narrated video with chapters, captions as WebVTT and SubRip, a report page, stills,"),
+                        Labels.of("the findings as CSV and JSON, and a manifest with the fingerprint of every file."),
+                        Labels.of(
+                                count + " of " + all + " findings go to the "
+                                        + audience.get().word()
+                                        + (audience.get() == Audience.DISTRICT
+                                                ? ": those from the boundary on. Clips above ground and the client's name stay here."
+                                                : "."),
+                                "soft")));
         if (desk.work().now().survey().facts().internalOnly()) {
-            about.getChildren().add(Labels.of("This job is marked for internal use only; clear that on Load first.", "strong"));
+            about.getChildren()
+                    .add(Labels.of("This job is marked for internal use only; clear that on Load first.", "strong"));
         }
-        String suggested = desk.work().folder().folder().resolve("handed-over").resolve(audience.get().word()).toString();
+        String suggested = desk.work()
+                .folder()
+                .folder()
+                .resolve("handed-over")
+                .resolve(audience.get().word())
+                .toString();
         boolean ownChoice = !folder.getText().isBlank() && !folder.getText().contains("handed-over");
         if (!ownChoice) {
             folder.setText(suggested);
@@ -138,13 +150,21 @@ public final class HandOverBench implements Bench {
     private void start() {
         Path out = Path.of(folder.getText().strip());
         made.getChildren().clear();
-        task.start(desk.work(), audience.get(), out, video -> show(out), desk.work().notices()::say);
+        task.start(
+                desk.work(),
+                audience.get(),
+                out,
+                video -> show(out),
+                desk.work().notices()::say);
     }
 
     private void show(Path out) {
         desk.work().notices().say("Handed over: everything is in " + out);
         made.getChildren().setAll(Labels.heading("Written"));
-        desk.work().inBackground(() -> list(out), lines -> lines.forEach(l -> made.getChildren().add(Labels.of(l, "measure"))));
+        desk.work()
+                .inBackground(
+                        () -> list(out),
+                        lines -> lines.forEach(l -> made.getChildren().add(Labels.of(l, "measure"))));
     }
 
     private static List<String> list(Path out) throws IOException {
@@ -152,7 +172,10 @@ public final class HandOverBench implements Bench {
             return files.filter(Files::isRegularFile)
                     .sorted()
                     .map(f -> String.format(
-                            Locale.ROOT, "%-44s %8.1f KB", f.getFileName(), f.toFile().length() / 1000.0))
+                            Locale.ROOT,
+                            "%-44s %8.1f KB",
+                            f.getFileName(),
+                            f.toFile().length() / 1000.0))
                     .toList();
         }
     }

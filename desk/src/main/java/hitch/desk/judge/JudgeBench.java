@@ -85,8 +85,9 @@ public final class JudgeBench implements Bench {
     }
 
     private Node link(LocatedFinding found, Survey survey) {
-        Hyperlink link = new Hyperlink(found.finding().id() + " " + found.finding().kind().word() + " "
-                + found.extent().map(e -> e.show(survey.facts().unit())).orElse(""));
+        Hyperlink link = new Hyperlink(
+                found.finding().id() + " " + found.finding().kind().word() + " "
+                        + found.extent().map(e -> e.show(survey.facts().unit())).orElse(""));
         link.setOnAction(e -> desk.goTo(found));
         link.setAccessibleText("Go to " + link.getText());
         return link;

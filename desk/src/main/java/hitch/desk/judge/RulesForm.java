@@ -24,20 +24,104 @@ final class RulesForm extends VBox {
         Label about = Labels.of("The firm's own numbers. Local code decides where it speaks.", "soft");
         about.setWrapText(true);
         getChildren().addAll(Labels.heading("House rules"), about);
-        rule("Roots are a repair from", "% of the bore", 1, 100, r -> r.rootShareToMend(), (r, v) -> new HouseRules(
-                (int) Math.round(v), r.offsetToTend(), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
-        rule("An offset needs care from", "in", 0.1, 12, r -> sixteenths(r.offsetToTend()), (r, v) -> new HouseRules(
-                r.rootShareToMend(), Distance.inches(v), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
-        rule("An offset is a repair from", "in", 0.1, 12, r -> sixteenths(r.offsetToMend()), (r, v) -> new HouseRules(
-                r.rootShareToMend(), r.offsetToTend(), Distance.inches(v), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
-        rule("Standing water needs care from", "ft", 0.5, 500, r -> r.waterToTend().inFeet(), (r, v) -> new HouseRules(
-                r.rootShareToMend(), r.offsetToTend(), r.offsetToMend(), Distance.feet(v), r.monthsBetweenCleanings(), r.shownBefore(), r.shownAfter()));
-        rule("Clean again after roots in", "months", 1, 120, r -> r.monthsBetweenCleanings(), (r, v) -> new HouseRules(
-                r.rootShareToMend(), r.offsetToTend(), r.offsetToMend(), r.waterToTend(), (int) Math.round(v), r.shownBefore(), r.shownAfter()));
-        rule("Footage shown before a finding", "s", 0, 30, r -> r.shownBefore(), (r, v) -> new HouseRules(
-                r.rootShareToMend(), r.offsetToTend(), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), v, r.shownAfter()));
-        rule("Footage shown after it", "s", 0, 30, r -> r.shownAfter(), (r, v) -> new HouseRules(
-                r.rootShareToMend(), r.offsetToTend(), r.offsetToMend(), r.waterToTend(), r.monthsBetweenCleanings(), r.shownBefore(), v));
+        rule(
+                "Roots are a repair from",
+                "% of the bore",
+                1,
+                100,
+                r -> r.rootShareToMend(),
+                (r, v) -> new HouseRules(
+                        (int) Math.round(v),
+                        r.offsetToTend(),
+                        r.offsetToMend(),
+                        r.waterToTend(),
+                        r.monthsBetweenCleanings(),
+                        r.shownBefore(),
+                        r.shownAfter()));
+        rule(
+                "An offset needs care from",
+                "in",
+                0.1,
+                12,
+                r -> sixteenths(r.offsetToTend()),
+                (r, v) -> new HouseRules(
+                        r.rootShareToMend(),
+                        Distance.inches(v),
+                        r.offsetToMend(),
+                        r.waterToTend(),
+                        r.monthsBetweenCleanings(),
+                        r.shownBefore(),
+                        r.shownAfter()));
+        rule(
+                "An offset is a repair from",
+                "in",
+                0.1,
+                12,
+                r -> sixteenths(r.offsetToMend()),
+                (r, v) -> new HouseRules(
+                        r.rootShareToMend(),
+                        r.offsetToTend(),
+                        Distance.inches(v),
+                        r.waterToTend(),
+                        r.monthsBetweenCleanings(),
+                        r.shownBefore(),
+                        r.shownAfter()));
+        rule(
+                "Standing water needs care from",
+                "ft",
+                0.5,
+                500,
+                r -> r.waterToTend().inFeet(),
+                (r, v) -> new HouseRules(
+                        r.rootShareToMend(),
+                        r.offsetToTend(),
+                        r.offsetToMend(),
+                        Distance.feet(v),
+                        r.monthsBetweenCleanings(),
+                        r.shownBefore(),
+                        r.shownAfter()));
+        rule(
+                "Clean again after roots in",
+                "months",
+                1,
+                120,
+                r -> r.monthsBetweenCleanings(),
+                (r, v) -> new HouseRules(
+                        r.rootShareToMend(),
+                        r.offsetToTend(),
+                        r.offsetToMend(),
+                        r.waterToTend(),
+                        (int) Math.round(v),
+                        r.shownBefore(),
+                        r.shownAfter()));
+        rule(
+                "Footage shown before a finding",
+                "s",
+                0,
+                30,
+                r -> r.shownBefore(),
+                (r, v) -> new HouseRules(
+                        r.rootShareToMend(),
+                        r.offsetToTend(),
+                        r.offsetToMend(),
+                        r.waterToTend(),
+                        r.monthsBetweenCleanings(),
+                        v,
+                        r.shownAfter()));
+        rule(
+                "Footage shown after it",
+                "s",
+                0,
+                30,
+                r -> r.shownAfter(),
+                (r, v) -> new HouseRules(
+                        r.rootShareToMend(),
+                        r.offsetToTend(),
+                        r.offsetToMend(),
+                        r.waterToTend(),
+                        r.monthsBetweenCleanings(),
+                        r.shownBefore(),
+                        v));
     }
 
     /** Inches as people set them: whole millimetres are finer than any rule. */
@@ -55,9 +139,11 @@ final class RulesForm extends VBox {
         TextField field = new TextField();
         field.setPrefColumnCount(5);
         field.setAccessibleText(label + ", " + unit);
-        Runnable fill = () -> field.setText(
-                String.format(Locale.ROOT, "%.2f", get.apply(desk.work().now().survey().rules()).doubleValue())
-                        .replaceAll("\\.?0+$", ""));
+        Runnable fill = () -> field.setText(String.format(
+                        Locale.ROOT,
+                        "%.2f",
+                        get.apply(desk.work().now().survey().rules()).doubleValue())
+                .replaceAll("\\.?0+$", ""));
         Runnable keep = () -> {
             try {
                 double value = Double.parseDouble(field.getText().strip());
@@ -70,8 +156,10 @@ final class RulesForm extends VBox {
                     desk.work().apply(new Edit.SetRules(changed));
                 }
             } catch (NumberFormatException e) {
-                desk.work().notices().say("\"" + field.getText() + "\" is not a number from " + least + " to " + most
-                        + "; the rule was left as it was.");
+                desk.work()
+                        .notices()
+                        .say("\"" + field.getText() + "\" is not a number from " + least + " to " + most
+                                + "; the rule was left as it was.");
                 fill.run();
             }
         };

@@ -55,12 +55,17 @@ public final class LineBench implements Bench {
         GridPane sums = grid();
         row = 0;
         if (survey.seen().isPresent()) {
-            sums.addRow(row++, Labels.of("Pipe seen", "strong"), Labels.of(unit.show(survey.seen().get().length()), "measure"));
+            sums.addRow(
+                    row++,
+                    Labels.of("Pipe seen", "strong"),
+                    Labels.of(unit.show(survey.seen().get().length()), "measure"));
         }
         for (var entry : survey.lengths().entrySet()) {
-            sums.addRow(row++, Labels.of(entry.getKey().word(), "soft"), Labels.of(unit.show(entry.getValue()), "measure"));
+            sums.addRow(
+                    row++, Labels.of(entry.getKey().word(), "soft"), Labels.of(unit.show(entry.getValue()), "measure"));
         }
-        sums.addRow(row++, Labels.of("Standing water", "strong"), Labels.of(unit.show(survey.standingWater()), "measure"));
+        sums.addRow(
+                row++, Labels.of("Standing water", "strong"), Labels.of(unit.show(survey.standingWater()), "measure"));
         VBox limits = new VBox(6);
         limits.getChildren().add(Labels.heading("Not seen"));
         survey.facts().notExamined().forEach(n -> limits.getChildren().add(wrapped(n)));
@@ -103,6 +108,9 @@ public final class LineBench implements Bench {
 
     @Override
     public String gauge(Snapshot now) {
-        return now.survey().seen().map(s -> now.survey().facts().unit().show(s.length())).orElse("");
+        return now.survey()
+                .seen()
+                .map(s -> now.survey().facts().unit().show(s.length()))
+                .orElse("");
     }
 }

@@ -82,7 +82,8 @@ final class LongSection extends Region {
         Tones tones = desk.theme().tones();
         Extent seen = survey.seen().get();
         double scale = (getWidth() - 2 * SIDE) / Math.max(1, seen.length().mm());
-        java.util.function.DoubleUnaryOperator x = mm -> SIDE + (mm - seen.from().mm()) * scale;
+        java.util.function.DoubleUnaryOperator x =
+                mm -> SIDE + (mm - seen.from().mm()) * scale;
         ends(g, tones, seen, x);
         double deepest = PIPE_Y;
         for (PipeSpan span : survey.spans()) {
@@ -122,10 +123,10 @@ final class LongSection extends Region {
         }
     }
 
-    private static void water(
-            GraphicsContext g, Tones tones, Survey survey, java.util.function.DoubleUnaryOperator x) {
+    private static void water(GraphicsContext g, Tones tones, Survey survey, java.util.function.DoubleUnaryOperator x) {
         for (LocatedFinding found : survey.findings()) {
-            if (found.finding().kind().family() != FindingKind.Family.WATER || found.extent().isEmpty()) {
+            if (found.finding().kind().family() != FindingKind.Family.WATER
+                    || found.extent().isEmpty()) {
                 continue;
             }
             Extent e = found.extent().get();
@@ -149,7 +150,9 @@ final class LongSection extends Region {
         g.setFont(Font.font("Spline Sans Mono", 12));
         g.setTextAlign(TextAlignment.CENTER);
         g.setTextBaseline(VPos.TOP);
-        for (double at = Math.ceil(seen.from().mm() / step) * step; at <= seen.to().mm(); at += step) {
+        for (double at = Math.ceil(seen.from().mm() / step) * step;
+                at <= seen.to().mm();
+                at += step) {
             double px = x.applyAsDouble(at);
             g.setStroke(tones.soft());
             g.setLineWidth(1);
@@ -193,7 +196,8 @@ final class LongSection extends Region {
                 g.setStroke(chosen ? tones.copper() : tones.soft());
                 g.strokeOval(at - 5, y - 5, 10, 10);
             } else {
-                Rope.knot(g, at, y, 10 + 2 * found.weight().knots(), chosen ? tones.copper() : tones.ink(), tones.card());
+                Rope.knot(
+                        g, at, y, 10 + 2 * found.weight().knots(), chosen ? tones.copper() : tones.ink(), tones.card());
             }
             g.setFont(Font.font("Hanken Grotesk", 12));
             g.setFill(tones.ink());

@@ -35,7 +35,8 @@ final class ClipsPane extends VBox {
         this.desk = desk;
         setSpacing(8);
         Button add = Labels.button("Add clips", "", "Add footage files", this::choose);
-        HBox top = new HBox(12, Labels.heading("Clips"), add, Labels.of("or drop files here; they are never changed", "soft"));
+        HBox top = new HBox(
+                12, Labels.heading("Clips"), add, Labels.of("or drop files here; they are never changed", "soft"));
         top.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(top, rows);
         setOnDragOver(e -> {
@@ -66,15 +67,20 @@ final class ClipsPane extends VBox {
     void add(List<File> files) {
         for (File file : files.stream().sorted().toList()) {
             desk.work().notices().say("Reading " + file.getName() + "…");
-            desk.work().inBackground(
-                    () -> desk.work().footage().takeIn(file.toPath(), desk.work().folder().job(), Progress.NONE),
-                    clip -> {
-                        desk.work().apply(new Edit.PutClip(clip));
-                        desk.work().notices().say(clip.fileName() + " was added: " + clip.frames() + " frames.");
-                        if (desk.player().clipProperty().get() == null) {
-                            desk.player().seek(clip, 0);
-                        }
-                    });
+            desk.work()
+                    .inBackground(
+                            () -> desk.work()
+                                    .footage()
+                                    .takeIn(file.toPath(), desk.work().folder().job(), Progress.NONE),
+                            clip -> {
+                                desk.work().apply(new Edit.PutClip(clip));
+                                desk.work()
+                                        .notices()
+                                        .say(clip.fileName() + " was added: " + clip.frames() + " frames.");
+                                if (desk.player().clipProperty().get() == null) {
+                                    desk.player().seek(clip, 0);
+                                }
+                            });
         }
     }
 
@@ -102,15 +108,23 @@ final class ClipsPane extends VBox {
                         clip.height(),
                         clip.sound() ? "sound" : "no sound",
                         clip.sha256().substring(0, 12)),
-                "measure", "soft");
+                "measure",
+                "soft");
         int marks = job.marksOf(clip.id()).size();
         boolean onRun = job.runOf(clip.id()).isPresent();
         Label counter = Labels.of(onRun ? marks == 0 ? "counter not set" : marks + " readings" : "", "soft");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        Button show = Labels.button("Show", "", "Show " + clip.fileName() + " on Mark", () -> desk.player().seek(clip, 0));
+        Button show = Labels.button(
+                "Show",
+                "",
+                "Show " + clip.fileName() + " on Mark",
+                () -> desk.player().seek(clip, 0));
         Button leave = Labels.button(
-                "Leave out", "", "Leave out " + clip.fileName(), () -> desk.work().apply(new Edit.LeaveOutClip(clip.id())));
+                "Leave out",
+                "",
+                "Leave out " + clip.fileName(),
+                () -> desk.work().apply(new Edit.LeaveOutClip(clip.id())));
         VBox words = new VBox(2, name, facts);
         HBox row = new HBox(12, words, gap, counter, runChoice(clip, job), show, leave);
         row.setAlignment(Pos.CENTER_LEFT);
@@ -140,8 +154,9 @@ final class ClipsPane extends VBox {
                 if (wanted) {
                     ids.add(clip);
                 }
-                desk.work().apply(new Edit.PutRun(new Run(
-                        run.id(), run.name(), run.opening(), run.start(), run.direction(), run.datum(), ids)));
+                desk.work()
+                        .apply(new Edit.PutRun(new Run(
+                                run.id(), run.name(), run.opening(), run.start(), run.direction(), run.datum(), ids)));
             }
         }
     }

@@ -34,15 +34,17 @@ final class RunsPane extends VBox {
     RunsPane(Context desk) {
         this.desk = desk;
         setSpacing(8);
-        Button down = Labels.button(
-                "Run toward the main", "", "Add a run with the flow", () -> addRun(Direction.WITH_FLOW));
+        Button down =
+                Labels.button("Run toward the main", "", "Add a run with the flow", () -> addRun(Direction.WITH_FLOW));
         Button up = Labels.button(
                 "Run toward the building", "", "Add a run against the flow", () -> addRun(Direction.AGAINST_FLOW));
         HBox top = new HBox(12, Labels.heading("Runs"), down, up);
         top.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(top, rows);
         desk.work().snapshotProperty().addListener((o, was, is) -> {
-            if (was == null || !was.job().runs().equals(is.job().runs()) || was.job().clips() != is.job().clips()) {
+            if (was == null
+                    || !was.job().runs().equals(is.job().runs())
+                    || was.job().clips() != is.job().clips()) {
                 fill();
             }
         });
@@ -65,18 +67,20 @@ final class RunsPane extends VBox {
                 .filter(id -> job.runOf(id).isEmpty())
                 .toList();
         // A job's first run takes all clips: with one run there is nothing to choose between.
-        desk.work().apply(new Edit.PutRun(new Run(
-                new RunId(name.replace(' ', '-')),
-                name,
-                opening,
-                Station.DATUM,
-                direction,
-                Distance.ZERO,
-                job.runs().isEmpty() ? free : List.of())));
+        desk.work()
+                .apply(new Edit.PutRun(new Run(
+                        new RunId(name.replace(' ', '-')),
+                        name,
+                        opening,
+                        Station.DATUM,
+                        direction,
+                        Distance.ZERO,
+                        job.runs().isEmpty() ? free : List.of())));
     }
 
     private static boolean nameTaken(Job job, String name) {
-        return job.runs().stream().anyMatch(r -> r.name().equals(name) || r.id().value().equals(name.replace(' ', '-')));
+        return job.runs().stream()
+                .anyMatch(r -> r.name().equals(name) || r.id().value().equals(name.replace(' ', '-')));
     }
 
     private void fill() {
@@ -94,14 +98,37 @@ final class RunsPane extends VBox {
         fields.getChildren()
                 .addAll(
                         text("Name", run.name(), 130, t -> change(run, r -> named(r, t))),
-                        text("Opening used", o.kind(), 160, t -> opening(run, new Opening(t, o.place(), o.material(), o.size()))),
-                        text("Where", o.place(), 240, t -> opening(run, new Opening(o.kind(), t, o.material(), o.size()))),
-                        choice("Direction", List.of(Direction.values()), run.direction(), Direction::toward, d -> change(
-                                run, r -> new Run(r.id(), r.name(), r.opening(), r.start(), d, r.datum(), r.clips()))),
-                        choice("Pipe there", List.of(Material.values()), o.material(), Material::word, m -> opening(
-                                run, new Opening(o.kind(), o.place(), m, o.size()))),
-                        choice("Size", List.of(2, 3, 4, 5, 6, 8, 10, 12), o.size().inches(), i -> i + " in", i -> opening(
-                                run, new Opening(o.kind(), o.place(), o.material(), new PipeSize(i)))),
+                        text(
+                                "Opening used",
+                                o.kind(),
+                                160,
+                                t -> opening(run, new Opening(t, o.place(), o.material(), o.size()))),
+                        text(
+                                "Where",
+                                o.place(),
+                                240,
+                                t -> opening(run, new Opening(o.kind(), t, o.material(), o.size()))),
+                        choice(
+                                "Direction",
+                                List.of(Direction.values()),
+                                run.direction(),
+                                Direction::toward,
+                                d -> change(
+                                        run,
+                                        r -> new Run(
+                                                r.id(), r.name(), r.opening(), r.start(), d, r.datum(), r.clips()))),
+                        choice(
+                                "Pipe there",
+                                List.of(Material.values()),
+                                o.material(),
+                                Material::word,
+                                m -> opening(run, new Opening(o.kind(), o.place(), m, o.size()))),
+                        choice(
+                                "Size",
+                                List.of(2, 3, 4, 5, 6, 8, 10, 12),
+                                o.size().inches(),
+                                i -> i + " in",
+                                i -> opening(run, new Opening(o.kind(), o.place(), o.material(), new PipeSize(i)))),
                         text("Counter at the opening", unit.number(run.datum()), 90, t -> datum(run, t)));
         VBox box = new VBox(8, fields);
         box.getStyleClass().add("card");
@@ -147,7 +174,11 @@ final class RunsPane extends VBox {
     }
 
     private static <T> Node choice(
-            String label, List<T> all, T value, java.util.function.Function<T, String> words, java.util.function.Consumer<T> keep) {
+            String label,
+            List<T> all,
+            T value,
+            java.util.function.Function<T, String> words,
+            java.util.function.Consumer<T> keep) {
         ComboBox<T> box = new ComboBox<>();
         box.getItems().setAll(all);
         box.setValue(value);

@@ -27,8 +27,7 @@ record ChartGeometry(double left, double width, double top, double height, Exten
     /** A place in footage under a point of the chart. */
     record At(Clip clip, double seconds) {}
 
-    static ChartGeometry of(
-            List<Clip> clips, Extent stations, double left, double width, double top, double height) {
+    static ChartGeometry of(List<Clip> clips, Extent stations, double left, double width, double top, double height) {
         double total = clips.stream().mapToDouble(Clip::seconds).sum();
         double room = Math.max(1, width - GAP * Math.max(0, clips.size() - 1));
         List<Lane> lanes = new ArrayList<>();
@@ -50,7 +49,8 @@ record ChartGeometry(double left, double width, double top, double height, Exten
         return lanes.stream()
                 .filter(l -> l.clip().id().equals(id))
                 .findFirst()
-                .map(l -> l.x() + l.width() * l.clip().secondsInto(pts) / l.clip().seconds());
+                .map(l ->
+                        l.x() + l.width() * l.clip().secondsInto(pts) / l.clip().seconds());
     }
 
     /** The footage under {@code x}; a point in a gap means the nearer clip's end. */
@@ -61,7 +61,11 @@ record ChartGeometry(double left, double width, double top, double height, Exten
             double inside = Math.clamp(x, lane.x(), lane.x() + lane.width());
             if (Math.abs(inside - x) < nearest) {
                 nearest = Math.abs(inside - x);
-                best = new At(lane.clip(), (inside - lane.x()) / Math.max(1e-9, lane.width()) * lane.clip().seconds());
+                best = new At(
+                        lane.clip(),
+                        (inside - lane.x())
+                                / Math.max(1e-9, lane.width())
+                                * lane.clip().seconds());
             }
         }
         return Optional.ofNullable(best);
@@ -69,6 +73,7 @@ record ChartGeometry(double left, double width, double top, double height, Exten
 
     Station station(double y) {
         double share = Math.clamp((y - top) / height, 0, 1);
-        return new Station(stations.from().mm() + Math.round(share * stations.length().mm()));
+        return new Station(
+                stations.from().mm() + Math.round(share * stations.length().mm()));
     }
 }

@@ -94,7 +94,11 @@ final class ChartPainter {
                 Extent e = found.extent().get();
                 double from = geometry.y(e.from().mm());
                 g.setFill(tones.water());
-                g.fillRect(PIPE_X + PIPE_WIDTH * 0.45, from, PIPE_WIDTH * 0.55, Math.max(3, geometry.y(e.to().mm()) - from));
+                g.fillRect(
+                        PIPE_X + PIPE_WIDTH * 0.45,
+                        from,
+                        PIPE_WIDTH * 0.55,
+                        Math.max(3, geometry.y(e.to().mm()) - from));
             }
         }
     }
@@ -166,7 +170,8 @@ final class ChartPainter {
     }
 
     private void finding(LocatedFinding found, boolean selected) {
-        Optional<Double> x = geometry.x(found.finding().frame().clip(), found.finding().frame().pts());
+        Optional<Double> x = geometry.x(
+                found.finding().frame().clip(), found.finding().frame().pts());
         if (x.isEmpty()) {
             return;
         }

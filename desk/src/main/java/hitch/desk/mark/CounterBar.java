@@ -64,7 +64,10 @@ final class CounterBar extends HBox {
                 .shown()
                 .map(f -> desk.work().now().job().marksOf(f.clip().id()).size())
                 .orElse(0);
-        here.setText(mark.isPresent() ? "set on this frame" : count == 1 ? "1 mark on this clip" : count + " marks on this clip");
+        here.setText(
+                mark.isPresent()
+                        ? "set on this frame"
+                        : count == 1 ? "1 mark on this clip" : count + " marks on this clip");
     }
 
     private Optional<CounterMark> markAt(Player.Frame frame) {
@@ -81,11 +84,16 @@ final class CounterBar extends HBox {
             return;
         }
         if (reading.isEmpty()) {
-            desk.work().notices().say("\"" + field.getText() + "\" is not a reading. Type what the counter shows, such as "
-                    + (unit == LengthUnit.METRES ? "5.62." : "18.4 or 18' 5\"."));
+            desk.work()
+                    .notices()
+                    .say("\"" + field.getText() + "\" is not a reading. Type what the counter shows, such as "
+                            + (unit == LengthUnit.METRES ? "5.62." : "18.4 or 18' 5\"."));
             return;
         }
-        desk.work().apply(new Edit.SetMark(shown.get().clip().id(), new Reading(shown.get().picture().pts(), reading.get())));
+        desk.work()
+                .apply(new Edit.SetMark(
+                        shown.get().clip().id(),
+                        new Reading(shown.get().picture().pts(), reading.get())));
         field.clear();
         getScene().getRoot().requestFocus();
     }
@@ -96,12 +104,17 @@ final class CounterBar extends HBox {
             long cable = trace == null
                     ? 0
                     : Math.round(trace.cableAt(f.picture().pts()).orElse(0));
-            desk.work().apply(new Edit.SetMark(f.clip().id(), new Zeroing(f.picture().pts(), new Distance(cable))));
+            desk.work()
+                    .apply(new Edit.SetMark(
+                            f.clip().id(), new Zeroing(f.picture().pts(), new Distance(cable))));
         });
     }
 
     private void removeHere() {
-        desk.player().shown().ifPresent(f -> markAt(f)
-                .ifPresent(m -> desk.work().apply(new Edit.RemoveMark(f.clip().id(), m))));
+        desk.player()
+                .shown()
+                .ifPresent(f -> markAt(f)
+                        .ifPresent(m ->
+                                desk.work().apply(new Edit.RemoveMark(f.clip().id(), m))));
     }
 }

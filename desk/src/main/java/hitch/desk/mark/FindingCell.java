@@ -66,15 +66,20 @@ final class FindingCell extends ListCell<LocatedFinding> {
         what.setText(found.finding().phrase());
         place.setText(found.extent().map(e -> measure(e, unit)).orElse("no station"));
         boolean amended = !found.finding().history().isEmpty();
-        String side = found.extent().map(e -> (e.to().mm() > 0 ? e.to() : e.from()).side()).orElse("");
-        String remark = found.finding().kind() == FindingKind.REMARK ? "" : found.finding().remark();
+        String side = found.extent()
+                .map(e -> (e.to().mm() > 0 ? e.to() : e.from()).side())
+                .orElse("");
+        String remark = found.finding().kind() == FindingKind.REMARK
+                ? ""
+                : found.finding().remark();
         more.setText(Stream.of(side, amended ? "amended" : "", remark)
                 .filter(t -> !t.isBlank())
                 .collect(Collectors.joining("  ·  ")));
         Label word = Labels.of(found.weight().word(), "soft");
         word.setMinWidth(40);
         weight.getChildren().setAll(new Rope(found.weight(), desk.theme().tones()), word);
-        setAccessibleText(what.getText() + ", " + Wording.place(found, unit) + ", " + found.weight().word());
+        setAccessibleText(what.getText() + ", " + Wording.place(found, unit) + ", "
+                + found.weight().word());
         setGraphic(row);
     }
 

@@ -97,9 +97,11 @@ final class FindingsPane extends VBox {
     }
 
     void moveHere() {
-        desk.selectedFinding().ifPresent(f -> desk.player()
-                .shown()
-                .ifPresent(s -> desk.work().apply(new Edit.MoveFinding(f.finding().id(), s.ref()))));
+        desk.selectedFinding()
+                .ifPresent(f -> desk.player()
+                        .shown()
+                        .ifPresent(s -> desk.work()
+                                .apply(new Edit.MoveFinding(f.finding().id(), s.ref()))));
     }
 
     void remove() {
@@ -113,16 +115,20 @@ final class FindingsPane extends VBox {
     void cut() {
         desk.selectedFinding().ifPresent(f -> {
             desk.work().notices().say("Writing the clips of " + f.finding().id() + "…");
-            EvidenceCut cut = new EvidenceCut(desk.work().now().survey(), desk.work().footage());
+            EvidenceCut cut =
+                    new EvidenceCut(desk.work().now().survey(), desk.work().footage());
             var folder = desk.work().folder().cuts();
-            desk.work().inBackground(
-                    () -> {
-                        for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
-                            cut.write(f, form, 4, 4, folder, hitch.media.Progress.NONE);
-                        }
-                        return folder;
-                    },
-                    done -> desk.work().notices().say("Clips of " + f.finding().id() + ", untouched and labelled, are in " + done));
+            desk.work()
+                    .inBackground(
+                            () -> {
+                                for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
+                                    cut.write(f, form, 4, 4, folder, hitch.media.Progress.NONE);
+                                }
+                                return folder;
+                            },
+                            done -> desk.work()
+                                    .notices()
+                                    .say("Clips of " + f.finding().id() + ", untouched and labelled, are in " + done));
         });
     }
 }

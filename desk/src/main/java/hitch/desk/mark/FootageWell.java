@@ -51,7 +51,9 @@ final class FootageWell extends StackPane {
         if (view.getImage() == null) {
             return;
         }
-        double scale = Math.min(getWidth() / view.getImage().getWidth(), getHeight() / view.getImage().getHeight());
+        double scale = Math.min(
+                getWidth() / view.getImage().getWidth(),
+                getHeight() / view.getImage().getHeight());
         double width = view.getImage().getWidth() * scale;
         double height = view.getImage().getHeight() * scale;
         view.setFitWidth(width);

@@ -77,7 +77,8 @@ final class HerePane extends VBox {
         LengthUnit unit = desk.work().now().survey().facts().unit();
         Label what = Labels.of(found.finding().kind().title(), "strong");
         Label when = Labels.of(seen(found), "soft");
-        Label where = Labels.of(found.extent().map(e -> unit.show(e.from().fromDatum())).orElse(""), "measure");
+        Label where = Labels.of(
+                found.extent().map(e -> unit.show(e.from().fromDatum())).orElse(""), "measure");
         for (Label label : new Label[] {what, when, where}) {
             label.setMaxWidth(112);
             label.setMinWidth(112);
@@ -93,9 +94,14 @@ final class HerePane extends VBox {
     }
 
     private String seen(LocatedFinding found) {
-        Optional<Clip> clip = desk.work().now().survey().clip(found.finding().frame().clip());
-        String at = clip.map(c -> Readout.clock(c.secondsInto(found.finding().frame().pts())))
+        Optional<Clip> clip =
+                desk.work().now().survey().clip(found.finding().frame().clip());
+        String at = clip.map(
+                        c -> Readout.clock(c.secondsInto(found.finding().frame().pts())))
                 .orElse("");
-        return (found.heading() == Heading.STILL ? "at rest " : "going " + found.heading().word() + " ") + at;
+        return (found.heading() == Heading.STILL
+                        ? "at rest "
+                        : "going " + found.heading().word() + " ")
+                + at;
     }
 }

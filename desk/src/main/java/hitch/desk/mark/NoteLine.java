@@ -92,7 +92,9 @@ final class NoteLine extends VBox {
         }
         Draft draft = reader.read(text, desk.work().now().survey().facts().unit());
         for (Chip chip : draft.chips()) {
-            chips.getChildren().add(Labels.of(chip.label(), "chip", "chip-" + chip.sort().name().toLowerCase(java.util.Locale.ROOT)));
+            chips.getChildren()
+                    .add(Labels.of(
+                            chip.label(), "chip", "chip-" + chip.sort().name().toLowerCase(java.util.Locale.ROOT)));
         }
         if (!draft.remark().isEmpty()) {
             chips.getChildren().add(Labels.of("“" + draft.remark() + "”", "chip", "chip-remark"));
@@ -111,8 +113,12 @@ final class NoteLine extends VBox {
         Draft draft = reader.read(text, desk.work().now().survey().facts().unit());
         if (amending != null) {
             FindingId id = amending;
-            desk.work().now().job().finding(id).ifPresent(f -> desk.work()
-                    .apply(new Edit.AmendFinding(id, draft.at(id, f.frame(), runOf(f.frame())))));
+            desk.work()
+                    .now()
+                    .job()
+                    .finding(id)
+                    .ifPresent(f ->
+                            desk.work().apply(new Edit.AmendFinding(id, draft.at(id, f.frame(), runOf(f.frame())))));
         } else {
             add(draft, frame);
         }
@@ -123,8 +129,10 @@ final class NoteLine extends VBox {
     private void add(Draft draft, FrameRef at) {
         Optional<Run> run = runOf(at);
         if (draft.place().isPresent() && run.isEmpty()) {
-            desk.work().notices().say("This clip is on no run, so the distance stays in the words only. "
-                    + "Put the clip on a run on Load.");
+            desk.work()
+                    .notices()
+                    .say("This clip is on no run, so the distance stays in the words only. "
+                            + "Put the clip on a run on Load.");
         }
         desk.work().addFinding(id -> {
             Finding made = draft.at(id, at, run);

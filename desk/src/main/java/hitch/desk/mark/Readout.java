@@ -64,7 +64,10 @@ final class Readout extends HBox {
         station.setText(at.map(s -> unit.show(s.fromDatum())).orElse(on.isEmpty() ? "above ground" : "no reading"));
         side.setText(at.map(Station::side)
                 .filter(s -> !s.isEmpty())
-                .orElse(on.isEmpty() ? "this clip is on no run" : at.isEmpty() ? "set the counter here with C" : "at the opening"));
+                .orElse(
+                        on.isEmpty()
+                                ? "this clip is on no run"
+                                : at.isEmpty() ? "set the counter here with C" : "at the opening"));
         run.setText(on.map(Run::name).orElse(shown.clip().fileName()));
         CounterTrace trace = survey.traces().get(shown.clip().id());
         motion.setText(on.isEmpty() || trace == null ? "" : motion(trace, shown));

@@ -67,7 +67,8 @@ final class ThereAndBackChart extends Region {
         Extent stations = survey.seen().orElse(new Extent(Station.DATUM, new Station(3048)));
         geometry = ChartGeometry.of(
                 survey.clips(), stations, LEFT, getWidth() - LEFT - 20, TOP, Math.max(20, getHeight() - TOP - 14));
-        new ChartPainter(g, desk.theme().tones(), survey, geometry).paint(desk.selected().get());
+        new ChartPainter(g, desk.theme().tones(), survey, geometry)
+                .paint(desk.selected().get());
         drawHead();
     }
 
@@ -120,11 +121,18 @@ final class ThereAndBackChart extends Region {
     private Optional<LocatedFinding> findingAt(double x, double y) {
         return desk.work().now().survey().findings().stream()
                 .filter(f -> {
-                    Optional<Double> fx = geometry.x(f.finding().frame().clip(), f.finding().frame().pts());
+                    Optional<Double> fx = geometry.x(
+                            f.finding().frame().clip(), f.finding().frame().pts());
                     return fx.isPresent()
                             && Math.abs(fx.get() - x) < REACH
                             && f.extent().isPresent()
-                            && Math.abs(geometry.y((f.extent().get().from().mm() + f.extent().get().to().mm()) / 2.0) - y)
+                            && Math.abs(geometry.y((f.extent().get().from().mm()
+                                                            + f.extent()
+                                                                    .get()
+                                                                    .to()
+                                                                    .mm())
+                                                    / 2.0)
+                                            - y)
                                     < REACH;
                 })
                 .findFirst();
@@ -143,7 +151,8 @@ final class ThereAndBackChart extends Region {
                     continue;
                 }
                 for (long pts : trace.timesAt(run.cableAt(station))) {
-                    String words = clip.get().fileName() + " at " + Readout.clock(clip.get().secondsInto(pts)) + ", going "
+                    String words = clip.get().fileName() + " at "
+                            + Readout.clock(clip.get().secondsInto(pts)) + ", going "
                             + trace.headingAt(pts).word();
                     visits.add(new Visit(clip.get(), pts, words.replace("going still", "at rest")));
                 }
@@ -156,8 +165,8 @@ final class ThereAndBackChart extends Region {
         Survey survey = desk.work().now().survey();
         List<Visit> visits = visits(survey, station);
         times.getItems().clear();
-        MenuItem title = new MenuItem(station.show(survey.facts().unit())
-                + (visits.isEmpty() ? ": the camera was not here" : ""));
+        MenuItem title = new MenuItem(
+                station.show(survey.facts().unit()) + (visits.isEmpty() ? ": the camera was not here" : ""));
         title.setDisable(true);
         times.getItems().add(title);
         for (Visit visit : visits) {

@@ -64,7 +64,9 @@ final class Transport extends HBox {
         });
         clips.setOnAction(e -> {
             Clip chosen = clips.getValue();
-            if (!following && chosen != null && !chosen.equals(player.clipProperty().get())) {
+            if (!following
+                    && chosen != null
+                    && !chosen.equals(player.clipProperty().get())) {
                 player.playingProperty().set(false);
                 player.seek(chosen, 0);
             }

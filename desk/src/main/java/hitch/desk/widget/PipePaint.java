@@ -27,7 +27,8 @@ public final class PipePaint {
         g.clip();
         g.setFill(material.map(PipePaint::colour).orElse(tones.edge()));
         g.fillRect(x, y, w, h);
-        Random random = new Random(span.extent().from().mm() * 31 + span.extent().to().mm());
+        Random random =
+                new Random(span.extent().from().mm() * 31 + span.extent().to().mm());
         double length = along ? w : h;
         if (material.isEmpty()) {
             hatch(g, tones, x, y, w, h);

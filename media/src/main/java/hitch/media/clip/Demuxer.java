@@ -69,8 +69,8 @@ public final class Demuxer implements AutoCloseable {
     private static void refuseUnreadable(Path file, String name) throws MediaException {
         try {
             if (!Files.exists(file)) {
-                throw new MediaException(
-                        name + " is not at " + file.toAbsolutePath() + ". Put it back there, or choose where it is now.");
+                throw new MediaException(name + " is not at " + file.toAbsolutePath()
+                        + ". Put it back there, or choose where it is now.");
             }
             if (Files.isDirectory(file)) {
                 throw new MediaException(name + " is a folder, not a clip.");

@@ -34,10 +34,10 @@ final class RgbConverter implements AutoCloseable {
             capacity = bytes;
         }
         scaler = sws_getCachedContext(
-                scaler, width, height, frame.format(), width, height, AV_PIX_FMT_BGRA, SWS_BICUBIC, null, null,
-                (double[]) null);
-        IntPointer matrix =
-                sws_getCoefficients(frame.colorspace() == AVCOL_SPC_BT709 ? SWS_CS_ITU709 : SWS_CS_ITU601);
+                scaler, width, height, frame.format(), width, height, AV_PIX_FMT_BGRA, SWS_BICUBIC, null, null, (double
+                                [])
+                        null);
+        IntPointer matrix = sws_getCoefficients(frame.colorspace() == AVCOL_SPC_BT709 ? SWS_CS_ITU709 : SWS_CS_ITU601);
         int full = frame.color_range() == AVCOL_RANGE_JPEG ? 1 : 0;
         sws_setColorspaceDetails(scaler, matrix, full, matrix, 1, 0, 1 << 16, 1 << 16);
         try (PointerPointer<BytePointer> planes = new PointerPointer<>(4);
@@ -46,7 +46,12 @@ final class RgbConverter implements AutoCloseable {
             sws_scale(scaler, frame.data(), frame.linesize(), 0, height, planes, strides);
         }
         int[] rgb = new int[width * height];
-        pixels.position(0).capacity(bytes).asByteBuffer().order(java.nio.ByteOrder.LITTLE_ENDIAN).asIntBuffer().get(rgb);
+        pixels.position(0)
+                .capacity(bytes)
+                .asByteBuffer()
+                .order(java.nio.ByteOrder.LITTLE_ENDIAN)
+                .asIntBuffer()
+                .get(rgb);
         return new Picture(width, height, rgb, pts);
     }
 

@@ -96,7 +96,8 @@ public final class UntouchedClip {
             avio_closep(io);
         }
         if (last == Long.MIN_VALUE) {
-            throw new MediaException("No frames lie in that stretch of " + source.file().getFileName() + ".");
+            throw new MediaException(
+                    "No frames lie in that stretch of " + source.file().getFileName() + ".");
         }
     }
 
@@ -128,7 +129,8 @@ public final class UntouchedClip {
                 }
                 dtsShift = packet.dts() == AV_NOPTS_VALUE ? pts : packet.dts();
             }
-            boolean tooEarly = dtsShift == Long.MIN_VALUE || sound && at < source.base(source.video()).seconds(dtsShift);
+            boolean tooEarly = dtsShift == Long.MIN_VALUE
+                    || sound && at < source.base(source.video()).seconds(dtsShift);
             if (tooEarly || at > endSeconds) {
                 continue;
             }

@@ -46,7 +46,8 @@ public final class Pen {
         FontMetrics metrics = g.getFontMetrics();
         String shown = text;
         while (shown.length() > 1 && metrics.stringWidth(shown) > width) {
-            shown = shown.substring(0, shown.length() - (shown.endsWith("…") ? 2 : 1)).stripTrailing() + "…";
+            shown = shown.substring(0, shown.length() - (shown.endsWith("…") ? 2 : 1))
+                            .stripTrailing() + "…";
         }
         g.drawString(shown, (float) x, (float) y);
     }

@@ -69,8 +69,7 @@ final class BandPainter {
                 right);
         double seconds = clip.secondsInto(pts);
         pen.line(
-                String.format(
-                        Locale.ROOT, "%s  %d:%06.3f", clip.fileName(), (int) (seconds / 60), seconds % 60),
+                String.format(Locale.ROOT, "%s  %d:%06.3f", clip.fileName(), (int) (seconds / 60), seconds % 60),
                 Typefaces.measure(13 * unitSize),
                 Palette.INK_SOFT,
                 middle,

@@ -96,14 +96,14 @@ final class FindingPainter {
         Weight weight = Weight.values()[shot.knots()];
         pen.rope(shot.knots(), Palette.ROPE, Palette.COPPER, x, 248, 132, 16);
         pen.line(weight.word(), Typefaces.bold(18), Palette.INK, x + 148, 254, width - 148);
-        found.ifPresent(f -> pen.block(
-                said(f), Typefaces.text(17), Palette.INK, x, 292, width, 22, 3));
+        found.ifPresent(f -> pen.block(said(f), Typefaces.text(17), Palette.INK, x, 292, width, 22, 3));
         survey.seen().ifPresent(seen -> line(pen, seen, found, station, x + 20, 372, height - 40.0));
     }
 
     /** The finding without its kind, which stands above; a stretch also with its ends. */
     private String said(LocatedFinding found) {
-        String what = Wording.what(found).replaceFirst("^" + found.finding().kind().title() + "[,; ]*", "");
+        String what =
+                Wording.what(found).replaceFirst("^" + found.finding().kind().title() + "[,; ]*", "");
         String stretch = found.extent()
                 .filter(e -> !e.isPoint())
                 .map(e -> e.show(unit) + (what.isBlank() ? "" : ". "))
@@ -113,7 +113,13 @@ final class FindingPainter {
 
     /** The line upright: building above, main below, the finding in copper, the camera as a ring. */
     private void line(
-            Pen pen, Extent seen, Optional<LocatedFinding> found, Optional<Station> camera, double x, double top, double bottom) {
+            Pen pen,
+            Extent seen,
+            Optional<LocatedFinding> found,
+            Optional<Station> camera,
+            double x,
+            double top,
+            double bottom) {
         double length = Math.max(1, seen.length().mm());
         double scale = (bottom - top) / length;
         survey.spans().forEach(s -> {

@@ -45,8 +45,7 @@ public final class LabelledClip {
         int footageHeight = clip.height() / 2 * 2;
         BufferedImage canvas = new BufferedImage(
                 footageWidth, footageHeight + BandPainter.height(footageWidth), BufferedImage.TYPE_INT_RGB);
-        VideoWriter.Shape shape =
-                new VideoWriter.Shape(canvas.getWidth(), canvas.getHeight(), rate, 2_500_000, 96_000);
+        VideoWriter.Shape shape = new VideoWriter.Shape(canvas.getWidth(), canvas.getHeight(), rate, 2_500_000, 96_000);
         String title = found.finding().id() + " " + found.finding().kind().word();
         try (FrameReader frames = new FrameReader(source, index);
                 VideoWriter writer = new VideoWriter(out, shape, title, List.of())) {

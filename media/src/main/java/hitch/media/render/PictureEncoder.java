@@ -68,8 +68,8 @@ final class PictureEncoder extends Encoder {
         Libav.check(av_frame_get_buffer(frame, 0), "not enough memory for a picture");
         pixels = new BytePointer(4L * width * height);
         scaler = sws_getContext(
-                width, height, AV_PIX_FMT_BGRA, width, height, AV_PIX_FMT_YUV420P, SWS_BICUBIC, null, null,
-                (double[]) null);
+                width, height, AV_PIX_FMT_BGRA, width, height, AV_PIX_FMT_YUV420P, SWS_BICUBIC, null, null, (double[])
+                        null);
         IntPointer matrix = sws_getCoefficients(SWS_CS_ITU709);
         sws_setColorspaceDetails(scaler, matrix, 1, matrix, 0, 0, 1 << 16, 1 << 16);
     }

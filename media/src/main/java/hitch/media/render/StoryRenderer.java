@@ -71,7 +71,8 @@ public final class StoryRenderer {
 
     private void run(Path out, Progress progress) throws MediaException {
         List<VideoWriter.ChapterMark> marks = new ArrayList<>();
-        cutting.placed().forEach(p -> marks.add(new VideoWriter.ChapterMark(p.shot().title(), p.start(), p.end())));
+        cutting.placed()
+                .forEach(p -> marks.add(new VideoWriter.ChapterMark(p.shot().title(), p.start(), p.end())));
         VideoWriter.Shape shape = new VideoWriter.Shape(WIDTH, HEIGHT, RATE, 2_400_000, 96_000);
         try (VideoWriter writer = new VideoWriter(out, shape, story.title(), marks)) {
             long total = Math.round(cutting.seconds() * RATE);
@@ -86,7 +87,9 @@ public final class StoryRenderer {
         long end = Math.round(placed.end() * RATE);
         Showing before = null;
         while (writer.pictureCount() < end) {
-            progress.at((double) writer.pictureCount() / total, "filming \"" + placed.shot().title() + "\"");
+            progress.at(
+                    (double) writer.pictureCount() / total,
+                    "filming \"" + placed.shot().title() + "\"");
             double time = (double) writer.pictureCount() / RATE;
             Showing now = showing(placed, time);
             if (now.equals(before)) {
@@ -108,7 +111,8 @@ public final class StoryRenderer {
             case CardShot card -> new Showing(0, false);
             case FindingShot shot -> {
                 boolean held = time >= placed.holdStart() && time < placed.holdEnd();
-                double offset = held ? 0 : time < placed.holdStart() ? time - placed.holdStart() : time - placed.holdEnd();
+                double offset =
+                        held ? 0 : time < placed.holdStart() ? time - placed.holdStart() : time - placed.holdEnd();
                 Source source = sources.get(shot.frame().clip());
                 long pts = shot.frame().pts() + source.index().base().ticks(offset);
                 yield new Showing(source.index().pts(source.index().numberAt(pts)), held);

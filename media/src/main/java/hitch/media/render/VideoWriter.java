@@ -29,7 +29,8 @@ import org.bytedeco.ffmpeg.avutil.AVDictionary;
  */
 public final class VideoWriter implements AutoCloseable {
     /** What kind of video to write. */
-    public record Shape(int width, int height, int framesPerSecond, int picturesBitsPerSecond, int soundBitsPerSecond) {}
+    public record Shape(
+            int width, int height, int framesPerSecond, int picturesBitsPerSecond, int soundBitsPerSecond) {}
 
     /** A chapter mark: its title and its times in seconds. */
     public record ChapterMark(String title, double start, double end) {}

@@ -77,7 +77,9 @@ public final class Delivery {
             FindingsCsv.write(FindingRow.of(survey, audience), csv);
             text(out.resolve("findings.csv"), csv.toString());
             text(out.resolve("findings.json"), FindingsJson.write(survey, audience));
-            text(out.resolve("report.html"), ReportPage.write(survey, audience, video.getFileName().toString()));
+            text(
+                    out.resolve("report.html"),
+                    ReportPage.write(survey, audience, video.getFileName().toString()));
             progress.at(0.99, "writing the manifest");
             new Manifest(survey, audience, clock).write(out, products(name, audience), cutting, sources);
             progress.at(1, "done");
@@ -134,8 +136,8 @@ public final class Delivery {
     }
 
     private List<String> products(String name, Audience audience) {
-        List<String> products = new java.util.ArrayList<>(List.of(
-                name + ".mp4", name + ".vtt", name + ".srt", "findings.csv", "findings.json", "report.html"));
+        List<String> products = new java.util.ArrayList<>(
+                List.of(name + ".mp4", name + ".vtt", name + ".srt", "findings.csv", "findings.json", "report.html"));
         ScriptWriter.shown(survey, audience).forEach(f -> products.add(FindingRow.stillName(f)));
         return products;
     }

@@ -50,13 +50,15 @@ public final class EvidenceCut {
     public Path write(LocatedFinding found, Form form, double before, double after, Path folder, Progress progress)
             throws MediaException, StoreException {
         Clip clip = survey.clip(found.finding().frame().clip())
-                .orElseThrow(() -> new StoreException("The clip of this finding was left out of the job. Add it again."));
+                .orElseThrow(
+                        () -> new StoreException("The clip of this finding was left out of the job. Add it again."));
         footage.verify(clip, progress.part(0, 0.1));
         FrameIndex index = footage.index(clip);
         long at = found.finding().frame().pts();
         long from = at - index.base().ticks(before);
         long to = at + index.base().ticks(after);
-        String name = FileNames.safe(found.finding().id() + " " + found.finding().kind().word()) + "-"
+        String name = FileNames.safe(
+                        found.finding().id() + " " + found.finding().kind().word()) + "-"
                 + form.name().toLowerCase(java.util.Locale.ROOT);
         try {
             Files.createDirectories(folder);
@@ -64,12 +66,12 @@ public final class EvidenceCut {
                     ? "mp4"
                     : clip.fileName().replaceAll(".*\\.", "").toLowerCase(java.util.Locale.ROOT);
             Path out = folder.resolve(name + "." + ending);
-            TrueTimes times =
-                    switch (form) {
-                        case UNTOUCHED -> UntouchedClip.cut(footage.file(clip), from, to, out);
-                        case LABELLED -> LabelledClip.write(
-                                survey, found, clip, footage.file(clip), index, from, to, out, progress.part(0.1, 1));
-                    };
+            TrueTimes times = switch (form) {
+                case UNTOUCHED -> UntouchedClip.cut(footage.file(clip), from, to, out);
+                case LABELLED ->
+                    LabelledClip.write(
+                            survey, found, clip, footage.file(clip), index, from, to, out, progress.part(0.1, 1));
+            };
             record(out, clip, found, times);
             progress.at(1, "done");
             return out;
