@@ -37,8 +37,8 @@ public final class CounterTrace {
     /** Fits the trace of a clip with time base {@code base} to its marks, given in any order. */
     public static CounterTrace fit(TimeBase base, List<? extends CounterMark> marks) {
         List<CounterMark> ordered = new ArrayList<>(marks);
-        // A zeroing goes before a reading of the same frame, since the reading was taken from the new start.
-        ordered.sort(Comparator.comparingLong(CounterMark::pts).thenComparing(m -> m instanceof Reading));
+        // A reading of the very frame of a zeroing was taken from the old start; the zeroing has the last word there.
+        ordered.sort(Comparator.comparingLong(CounterMark::pts).thenComparing(m -> m instanceof Zeroing));
         List<Knot> knots = new ArrayList<>();
         long start = 0;
         for (CounterMark mark : ordered) {

@@ -1,6 +1,7 @@
 package hitch.core.note;
 
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
@@ -16,6 +17,7 @@ import java.util.regex.Pattern;
 final class Taking {
     private final String note;
     private final StringBuilder open;
+    private final BitSet taken = new BitSet();
     private final List<Chip> chips = new ArrayList<>();
 
     Taking(String note) {
@@ -44,6 +46,7 @@ final class Taking {
             Optional<Taken<T>> taken = read.apply(matcher, matcher.group());
             if (taken.isPresent()) {
                 chips.add(new Chip(sort, taken.get().label(), matcher.start(), matcher.end()));
+                this.taken.set(matcher.start(), matcher.end());
                 for (int i = matcher.start(); i < matcher.end(); i++) {
                     open.setCharAt(i, '\u0000');
                 }
@@ -61,7 +64,7 @@ final class Taking {
     String remark() {
         StringBuilder rest = new StringBuilder();
         for (int i = 0; i < note.length(); i++) {
-            rest.append(open.charAt(i) == '\u0000' ? ' ' : note.charAt(i));
+            rest.append(taken.get(i) ? ' ' : note.charAt(i));
         }
         return rest.toString()
                 .replaceAll("\\s+", " ")

@@ -1,0 +1,108 @@
+package hitch.core;
+
+import hitch.core.counter.CounterMark;
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
+import hitch.core.counter.Reading;
+import hitch.core.finding.Finding;
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
+import hitch.core.footage.TimeBase;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
+import hitch.core.judge.PropertyFacts;
+import hitch.core.line.Direction;
+import hitch.core.line.Material;
+import hitch.core.line.Opening;
+import hitch.core.line.PipeSize;
+import hitch.core.line.Run;
+import hitch.core.line.RunId;
+import hitch.core.line.Station;
+import hitch.core.note.PlainNoteReader;
+import java.util.List;
+
+/** A made-up job: one clip up to the building, one down to the main, one above ground. */
+public final class Sample {
+    /** A thousandth of a second a tick. */
+    public static final TimeBase MS = new TimeBase(1, 1000);
+
+    public static final ClipId UP = new ClipId("up");
+    public static final ClipId DOWN = new ClipId("down");
+    public static final ClipId YARD = new ClipId("yard");
+    public static final Opening OPENING = new Opening("two-way cleanout", "side path", Material.CLAY, new PipeSize(4));
+
+    private Sample() {}
+
+    public static Clip clip(ClipId id, int seconds) {
+        String sha = String.format("%064x", id.value().hashCode() & 0xffffffffL);
+        return new Clip(id, id + ".mp4", sha, 1000, MS, 0, seconds * 1000L, seconds * 25, 640, 480, true, "");
+    }
+
+    public static Run run(String name, Direction direction, ClipId... clips) {
+        return new Run(
+                new RunId(name.replace(' ', '-')),
+                name,
+                OPENING,
+                Station.DATUM,
+                direction,
+                Distance.ZERO,
+                List.of(clips));
+    }
+
+    public static Reading reading(double second, double feet) {
+        return new Reading(Math.round(second * 1000), Distance.feet(feet));
+    }
+
+    /** The job without findings: 20 ft up, 60 ft down and back. */
+    public static Job job() {
+        Job job = Job.EMPTY
+                .with(new Edit.DescribeProperty(new PropertyFacts(
+                        "3 Larkspur Close",
+                        "Wendle",
+                        "A. Client",
+                        "2026-05-02",
+                        "R. Viewer",
+                        "Wendle Drains",
+                        LengthUnit.FEET,
+                        "The buried line.",
+                        List.of("The drains beneath the building."),
+                        false)))
+                .with(new Edit.PutClip(clip(UP, 60)))
+                .with(new Edit.PutClip(clip(DOWN, 120)))
+                .with(new Edit.PutClip(clip(YARD, 20)))
+                .with(new Edit.PutRun(run("building run", Direction.AGAINST_FLOW, UP)))
+                .with(new Edit.PutRun(run("street run", Direction.WITH_FLOW, DOWN)));
+        for (CounterMark mark : List.of(reading(0, 0), reading(40, 20))) {
+            job = job.with(new Edit.SetMark(UP, mark));
+        }
+        for (CounterMark mark : List.of(reading(0, 0), reading(60, 60), reading(120, 0))) {
+            job = job.with(new Edit.SetMark(DOWN, mark));
+        }
+        return job;
+    }
+
+    /** {@code job} with a note at a second of a clip. */
+    public static Job note(Job job, ClipId clip, double second, String note) {
+        return job.with(new Edit.AddFinding(finding(job, clip, second, note)));
+    }
+
+    public static Finding finding(Job job, ClipId clip, double second, String note) {
+        return new PlainNoteReader()
+                .read(note, job.facts().unit())
+                .at(job.nextId(), new FrameRef(clip, Math.round(second * 1000)), job.runOf(clip));
+    }
+
+    /** The job with a handful of findings on both runs and above ground. */
+    public static Job marked() {
+        Job job = job();
+        job = note(job, UP, 10, "offset 1/4 in right");
+        job = note(job, UP, 26, "clay to cast iron");
+        job = note(job, UP, 40, "can't get past, bend at the wall");
+        job = note(job, DOWN, 9, "roots top heavy, a third of the bore");
+        job = note(job, DOWN, 31, "standing water 31-38, 20%");
+        job = note(job, DOWN, 45, "boundary, at the hedge");
+        job = note(job, DOWN, 60, "main connection");
+        return note(job, YARD, 5, "cap is by the hose bib");
+    }
+}

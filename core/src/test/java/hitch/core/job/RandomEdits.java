@@ -1,0 +1,112 @@
+package hitch.core.job;
+
+import hitch.core.Sample;
+import hitch.core.counter.Distance;
+import hitch.core.counter.Zeroing;
+import hitch.core.finding.Finding;
+import hitch.core.finding.FindingId;
+import hitch.core.finding.Weight;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
+import hitch.core.judge.HouseRules;
+import hitch.core.judge.PropertyFacts;
+import hitch.core.line.Direction;
+import hitch.core.line.RunId;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+import net.jqwik.api.Tuple;
+
+/** Random edits and journals of them, of every kind, with text that tries to break things. */
+public final class RandomEdits {
+    private static final List<ClipId> CLIPS = List.of(Sample.UP, Sample.DOWN, Sample.YARD);
+
+    private RandomEdits() {}
+
+    public static Arbitrary<Edit> edit() {
+        Arbitrary<String> text = Arbitraries.oneOf(
+                Arbitraries.strings().ofMaxLength(12),
+                Arbitraries.of(
+                        "roots top heavy",
+                        "offset 3/4 in",
+                        "standing water 26-33",
+                        "clay to pvc",
+                        "\"}\n{",
+                        "\\u0000"));
+        Arbitrary<ClipId> clip = Arbitraries.of(CLIPS);
+        Arbitrary<Long> pts = Arbitraries.longs().between(0, 60_000);
+        Arbitrary<FindingId> id = Arbitraries.integers().between(1, 9).map(n -> new FindingId("F" + n));
+        Arbitrary<Finding> finding = Combinators.combine(id, clip, pts, text).as((name, c, at, words) -> {
+            Finding made = Sample.finding(Sample.job(), c, at / 1000.0, words);
+            return new Finding(
+                    name,
+                    made.kind(),
+                    new FrameRef(c, at),
+                    made.typed(),
+                    made.traits(),
+                    words,
+                    made.remark(),
+                    Optional.empty(),
+                    List.of());
+        });
+        Arbitrary<Edit> facts = text.map(t -> new Edit.DescribeProperty(new PropertyFacts(
+                t,
+                "Wendle",
+                t,
+                "2026-01-01",
+                t,
+                "",
+                PropertyFacts.BLANK.unit(),
+                t,
+                List.of(t, "x"),
+                t.length() % 2 == 0)));
+        return Arbitraries.frequencyOf(
+                Tuple.of(2, facts),
+                Tuple.of(
+                        1,
+                        Arbitraries.integers()
+                                .between(1, 100)
+                                .map(n -> new Edit.SetRules(new HouseRules(
+                                        n, Distance.inches(0.5), Distance.inches(1), Distance.feet(n), 12, 2.5, 1.5)))),
+                Tuple.of(3, clip.map(c -> new Edit.PutClip(Sample.clip(c, 60)))),
+                Tuple.of(1, clip.map(Edit.LeaveOutClip::new)),
+                Tuple.of(
+                        3,
+                        Combinators.combine(clip, Arbitraries.of(Direction.values()))
+                                .as((c, d) -> new Edit.PutRun(
+                                        Sample.run(d == Direction.WITH_FLOW ? "street run" : "building run", d, c)))),
+                Tuple.of(1, Arbitraries.of("street-run", "building-run").map(r -> new Edit.RemoveRun(new RunId(r)))),
+                Tuple.of(
+                        4,
+                        Combinators.combine(clip, pts)
+                                .as((c, at) -> new Edit.SetMark(c, Sample.reading(at / 1000.0, at % 97)))),
+                Tuple.of(
+                        1,
+                        Combinators.combine(clip, pts)
+                                .as((c, at) -> new Edit.SetMark(c, new Zeroing(at, new Distance(at % 5000))))),
+                Tuple.of(
+                        1,
+                        Combinators.combine(clip, pts)
+                                .as((c, at) -> new Edit.RemoveMark(c, Sample.reading(at / 1000.0, at % 97)))),
+                Tuple.of(6, finding.map(Edit.AddFinding::new)),
+                Tuple.of(3, Combinators.combine(id, finding).as(Edit.AmendFinding::new)),
+                Tuple.of(
+                        2,
+                        Combinators.combine(id, clip, pts)
+                                .as((i, c, at) -> new Edit.MoveFinding(i, new FrameRef(c, at)))),
+                Tuple.of(
+                        2,
+                        Combinators.combine(id, Arbitraries.of(Weight.values()).optional())
+                                .as(Edit.WeighFinding::new)),
+                Tuple.of(2, id.map(Edit.RemoveFinding::new)));
+    }
+
+    public static Arbitrary<Entry> entry() {
+        return Arbitraries.frequencyOf(
+                Tuple.of(6, edit().map(Entry.Did::new)),
+                Tuple.of(2, Arbitraries.just(new Entry.Undid())),
+                Tuple.of(1, Arbitraries.just(new Entry.Redid())));
+    }
+}

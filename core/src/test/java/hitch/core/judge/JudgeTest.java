@@ -1,0 +1,152 @@
+package hitch.core.judge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.Sample;
+import hitch.core.counter.Distance;
+import hitch.core.finding.Finding;
+import hitch.core.finding.FindingId;
+import hitch.core.finding.Weight;
+import hitch.core.footage.FrameRef;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
+import hitch.core.job.Reckoner;
+import hitch.core.line.Material;
+import hitch.core.line.Station;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+class JudgeTest {
+    private static Weight weigh(String note) {
+        Finding finding = Sample.finding(Sample.job(), Sample.DOWN, 9, note);
+        return new Weigher(HouseRules.DEFAULT).weigh(finding, finding.typed()).weight();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "roots light | WATCH",
+                "roots | TEND",
+                "roots heavy | MEND",
+                "roots 30% | TEND",
+                "roots 50% | MEND",
+                "roots 95% | STOP",
+                "offset 1/4 in | WATCH",
+                "offset 1/2 in | TEND",
+                "offset 1 in | MEND",
+                "gap heavy | TEND",
+                "hole | MEND",
+                "crack | WATCH",
+                "scale heavy | TEND",
+                "grease | TEND",
+                "grease 80% | STOP",
+                "blocked | STOP",
+                "blocked 40% | MEND",
+                "standing water 10-14 | WATCH",
+                "standing water 10-15 | TEND",
+                "under water | TEND",
+                "can't get past | WATCH",
+                "tie-in | NOTED",
+                "clay to pvc | NOTED",
+                "hello there | NOTED"
+            })
+    void weighsByTheHouseRules(String note, Weight weight) {
+        assertThat(weigh(note)).isEqualTo(weight);
+    }
+
+    @Test
+    void theReviewersWeightWins() {
+        Finding finding = Sample.finding(Sample.job(), Sample.DOWN, 9, "hole").weighing(Optional.of(Weight.WATCH));
+        Weighed weighed = new Weigher(HouseRules.DEFAULT).weigh(finding, Optional.empty());
+        assertThat(weighed.weight()).isEqualTo(Weight.WATCH);
+        assertThat(weighed.because()).contains("reviewer");
+    }
+
+    @Test
+    void editedRulesChangeTheWeight() {
+        HouseRules strict = new HouseRules(20, Distance.inches(0.25), Distance.inches(0.5), Distance.feet(1), 6, 2, 1);
+        Job job = Sample.note(Sample.job(), Sample.DOWN, 9, "roots 30%");
+        Survey before = Reckoner.survey(job);
+        Survey after = Reckoner.survey(job.with(new Edit.SetRules(strict)));
+        assertThat(before.findings().getFirst().weight()).isEqualTo(Weight.TEND);
+        assertThat(after.findings().getFirst().weight()).isEqualTo(Weight.MEND);
+        assertThat(after.advice().getFirst().proposal()).contains("6 months");
+    }
+
+    @Test
+    void aBlockedLineIsOpenedBeforeAnythingIsPriced() {
+        Survey survey = Reckoner.survey(Sample.note(Sample.job(), Sample.DOWN, 9, "blocked"));
+        assertThat(survey.advice().getFirst().proposal()).contains("look again before any repair is priced");
+    }
+
+    @Test
+    void weakPipeIsNeverPlainlyToBeJetted() {
+        Job job = Sample.note(Sample.marked(), Sample.UP, 35, "roots heavy");
+        Advice roots = Reckoner.survey(job).advice().stream()
+                .filter(a -> a.proposal().contains("roots"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(roots.unless()).contains("can break");
+    }
+
+    @Test
+    void everyAdviceRestsOnFindingsOfTheJob() {
+        Survey survey = Reckoner.survey(Sample.marked());
+        assertThat(survey.advice()).isNotEmpty().allSatisfy(a -> {
+            assertThat(a.restsOn()).isNotEmpty();
+            assertThat(a.because()).isNotBlank();
+            assertThat(a.restsOn())
+                    .allSatisfy(id -> assertThat(survey.finding(id)).isPresent());
+        });
+    }
+
+    @Test
+    void nothingMarkedCallsForNoAdvice() {
+        assertThat(Reckoner.survey(Sample.job()).advice()).isEmpty();
+    }
+
+    @Test
+    void addsUpTheLine() {
+        Survey survey = Reckoner.survey(Sample.marked());
+        assertThat(survey.seen().orElseThrow().length())
+                .isEqualTo(
+                        new Distance(Distance.feet(20).mm() + Distance.feet(60).mm()));
+        // 13 ft of clay up to the change at second 26 (20 ft in 40 s), all 60 ft down, and 7 ft of iron.
+        assertThat(survey.lengths().get(Material.CAST_IRON).inFeet()).isBetween(6.98, 7.02);
+        assertThat(survey.lengths().get(Material.CLAY).inFeet()).isBetween(72.98, 73.02);
+    }
+
+    @Test
+    void countsOverlappingWaterOnce() {
+        Job job = Sample.note(Sample.job(), Sample.DOWN, 9, "standing water 10-20");
+        job = Sample.note(job, Sample.DOWN, 10, "standing water 15-24");
+        job = Sample.note(job, Sample.DOWN, 11, "standing water 12-13");
+        assertThat(Reckoner.survey(job).standingWater().inFeet()).isBetween(13.99, 14.01);
+    }
+
+    @Test
+    void tellsTheStationOfAnyFrame() {
+        Survey survey = Reckoner.survey(Sample.job());
+        assertThat(survey.stationAt(new FrameRef(Sample.DOWN, 30_000)))
+                .contains(new Station(Distance.feet(30).mm()));
+        assertThat(survey.stationAt(new FrameRef(Sample.UP, 20_000)))
+                .contains(new Station(-Distance.feet(10).mm()));
+        assertThat(survey.stationAt(new FrameRef(Sample.YARD, 0))).isEmpty();
+        assertThat(survey.finding(new FindingId("F99"))).isEmpty();
+    }
+
+    @Test
+    void findingsStandInOrderOfStation() {
+        List<Long> stations = Reckoner.survey(Sample.marked()).findings().stream()
+                .flatMap(f -> f.extent().stream())
+                .map(e -> e.from().mm())
+                .toList();
+        assertThat(stations).isSorted().hasSize(7);
+        assertThat(Reckoner.survey(Sample.marked()).findings().getLast().extent())
+                .isEmpty();
+    }
+}

@@ -1,0 +1,75 @@
+package hitch.core.story;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hitch.core.Sample;
+import hitch.core.job.Reckoner;
+import hitch.core.judge.Survey;
+import java.util.List;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+
+class CuttingTest {
+    private static final Survey SURVEY = Reckoner.survey(Sample.marked());
+
+    private static Cutting cut(Audience audience, double pace) {
+        return Cutting.of(
+                ScriptWriter.write(SURVEY, audience), s -> s.narration().length() * pace, s ->
+                        new double[] {s.before(), s.after()});
+    }
+
+    @Property(tries = 60)
+    void shotsFollowWithoutGapsAndVoiceFitsInside(@ForAll @DoubleRange(max = 0.2) double pace) {
+        for (Audience audience : Audience.values()) {
+            Cutting cutting = cut(audience, pace);
+            double at = 0;
+            for (Cutting.Placed placed : cutting.placed()) {
+                assertThat(placed.start()).isEqualTo(at);
+                assertThat(placed.voice()).isBetween(placed.start(), placed.end());
+                assertThat(placed.voiceEnd()).isLessThanOrEqualTo(placed.end());
+                assertThat(placed.holdStart()).isBetween(placed.start(), placed.holdEnd());
+                assertThat(placed.holdEnd()).isLessThanOrEqualTo(placed.end());
+                at = placed.end();
+            }
+            assertThat(cutting.seconds()).isEqualTo(at);
+        }
+    }
+
+    @Property(tries = 60)
+    void captionsFollowEachOtherAndEndWithTheStory(@ForAll @DoubleRange(min = 0.01, max = 0.2) double pace) {
+        Cutting cutting = cut(Audience.HOMEOWNER, pace);
+        double at = 0;
+        for (Cutting.Cue cue : cutting.cues()) {
+            assertThat(cue.start()).isGreaterThanOrEqualTo(at - 1e-9);
+            assertThat(cue.end()).isGreaterThan(cue.start());
+            at = cue.end();
+        }
+        assertThat(at).isEqualTo(cutting.seconds());
+    }
+
+    @Test
+    void captionsSayTheNarrationWordForWord() {
+        Cutting cutting = cut(Audience.BUYER, 0.07);
+        String spoken = String.join(
+                " ",
+                cutting.placed().stream().map(p -> p.shot().narration().strip()).toList());
+        String captioned =
+                String.join(" ", cutting.cues().stream().map(Cutting.Cue::text).toList());
+        assertThat(captioned.replaceAll("\\s+", " ")).isEqualTo(spoken.replaceAll("\\s+", " "));
+    }
+
+    @Test
+    void aShortVoiceStillHoldsTheFrame() {
+        FindingShot shot = (FindingShot)
+                ScriptWriter.write(SURVEY, Audience.HOMEOWNER).shots().get(1);
+        Cutting cutting =
+                Cutting.of(new Story(Audience.HOMEOWNER, "t", List.of(new Chapter("c", List.of(shot)))), s -> 0.5, s ->
+                        new double[] {1, 0});
+        Cutting.Placed placed = cutting.placed().getFirst();
+        assertThat(placed.holdEnd() - placed.holdStart()).isCloseTo(Cutting.HOLD_LEAST, within(1e-9));
+        assertThat(placed.holdStart()).isCloseTo(1, within(1e-9));
+    }
+}
