@@ -1,5 +1,6 @@
 package hitch.media.clip;
 
+import static org.bytedeco.ffmpeg.global.avcodec.AV_PKT_FLAG_DISCARD;
 import static org.bytedeco.ffmpeg.global.avcodec.AV_PKT_FLAG_KEY;
 import static org.bytedeco.ffmpeg.global.avutil.AV_NOPTS_VALUE;
 
@@ -37,6 +38,10 @@ public final class ClipIndexer {
     private void readAll(Demuxer demuxer) {
         for (AVPacket packet = demuxer.next(); packet != null; packet = demuxer.next()) {
             if (packet.stream_index() != demuxer.videoIndex()) {
+                continue;
+            }
+            if ((packet.flags() & AV_PKT_FLAG_DISCARD) != 0) {
+                // The container itself says that this frame is not to be shown; no decoder will give it.
                 continue;
             }
             long time = packet.pts() == AV_NOPTS_VALUE ? packet.dts() : packet.pts();

@@ -10,6 +10,8 @@ import static org.bytedeco.ffmpeg.global.avcodec.avcodec_receive_frame;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_send_packet;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
+import static org.bytedeco.ffmpeg.global.avutil.av_frame_move_ref;
+import static org.bytedeco.ffmpeg.global.avutil.av_frame_unref;
 
 import hitch.core.footage.FrameIndex;
 import hitch.media.MediaException;
@@ -30,7 +32,9 @@ public final class FrameReader implements AutoCloseable {
     private final Demuxer demuxer;
     private final FrameIndex index;
     private final AVCodecContext decoder;
+    // A failed decode empties its frame, so the one on show is kept apart from the one being decoded.
     private final AVFrame frame = av_frame_alloc();
+    private final AVFrame next = av_frame_alloc();
     private final RgbConverter converter = new RgbConverter();
     private long position = NOWHERE;
     private boolean drained;
@@ -99,7 +103,7 @@ public final class FrameReader implements AutoCloseable {
 
     /** Decodes one more frame into {@code frame}; false at the end of the clip. */
     private boolean decodeNext() {
-        while (avcodec_receive_frame(decoder, frame) < 0) {
+        while (avcodec_receive_frame(decoder, next) < 0) {
             if (drained) {
                 return false;
             }
@@ -111,6 +115,8 @@ public final class FrameReader implements AutoCloseable {
             // A packet that cannot be decoded is passed over; the frame before it stays on show.
             avcodec_send_packet(decoder, packet);
         }
+        av_frame_unref(frame);
+        av_frame_move_ref(frame, next);
         position = frame.best_effort_timestamp();
         return true;
     }
@@ -121,6 +127,7 @@ public final class FrameReader implements AutoCloseable {
             closed = true;
             converter.close();
             av_frame_free(frame);
+            av_frame_free(next);
             avcodec_free_context(decoder);
             demuxer.close();
         }

@@ -12,6 +12,7 @@ import static org.bytedeco.ffmpeg.global.swscale.sws_getCoefficients;
 import static org.bytedeco.ffmpeg.global.swscale.sws_scale;
 import static org.bytedeco.ffmpeg.global.swscale.sws_setColorspaceDetails;
 
+import java.nio.ByteOrder;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.swscale.SwsContext;
 import org.bytedeco.javacpp.BytePointer;
@@ -27,7 +28,8 @@ final class RgbConverter implements AutoCloseable {
     Picture convert(AVFrame frame, long pts) {
         int width = frame.width();
         int height = frame.height();
-        long bytes = 4L * width * height;
+        // The scaler's vector code may touch a few bytes past the last row.
+        long bytes = 4L * width * height + 64;
         if (bytes > capacity) {
             pixels.close();
             pixels = new BytePointer(bytes);
@@ -49,7 +51,7 @@ final class RgbConverter implements AutoCloseable {
         pixels.position(0)
                 .capacity(bytes)
                 .asByteBuffer()
-                .order(java.nio.ByteOrder.LITTLE_ENDIAN)
+                .order(ByteOrder.LITTLE_ENDIAN)
                 .asIntBuffer()
                 .get(rgb);
         return new Picture(width, height, rgb, pts);

@@ -49,6 +49,10 @@ abstract class Encoder implements AutoCloseable {
         Libav.check(avcodec_send_frame(codec, what), "a frame could not be encoded");
         while (avcodec_receive_packet(codec, packet) >= 0) {
             packet.stream_index(stream.index());
+            if (packet.duration() == 0) {
+                // Without its length the last picture would fall outside the track and not be shown.
+                packet.duration(1);
+            }
             av_packet_rescale_ts(packet, codec.time_base(), stream.time_base());
             sink.take(packet);
         }

@@ -66,7 +66,7 @@ final class PictureEncoder extends Encoder {
         frame.width(width);
         frame.height(height);
         Libav.check(av_frame_get_buffer(frame, 0), "not enough memory for a picture");
-        pixels = new BytePointer(4L * width * height);
+        pixels = new BytePointer(4L * width * height + 64);
         scaler = sws_getContext(
                 width, height, AV_PIX_FMT_BGRA, width, height, AV_PIX_FMT_YUV420P, SWS_BICUBIC, null, null, (double[])
                         null);

@@ -1,0 +1,78 @@
+package hitch.paper;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.Sample;
+import hitch.core.exchange.FindingRow;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
+import hitch.core.job.Reckoner;
+import hitch.core.judge.Cautions;
+import hitch.core.judge.PropertyFacts;
+import hitch.core.judge.Survey;
+import hitch.core.story.Audience;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+
+class ReportPageTest {
+    private static final Survey SURVEY = Reckoner.survey(Sample.marked());
+
+    /** The page's words without its fonts, which are long. */
+    private static String page(Survey survey, Audience audience) {
+        return ReportPage.write(survey, audience, "video.mp4").replaceAll("base64,[A-Za-z0-9+/=]+", "");
+    }
+
+    @Test
+    void saysEachFindingInTheSharedWords() {
+        for (Audience audience : Audience.values()) {
+            String page = page(SURVEY, audience);
+            for (FindingRow row : FindingRow.of(SURVEY, audience)) {
+                assertThat(page)
+                        .contains("id=\"" + row.id() + "\"")
+                        .contains(row.place())
+                        .contains(row.still());
+                assertThat(page).contains(row.what().replace("'", "&#39;"));
+                assertThat(page).contains(row.timeS() + " s");
+            }
+            Cautions.ALL.forEach(c -> assertThat(page).contains(c.replace("'", "&#39;")));
+        }
+    }
+
+    @Test
+    void aDistrictsPageHoldsNothingPrivate() {
+        String page = page(SURVEY, Audience.DISTRICT);
+        assertThat(page).doesNotContain("A. Client").doesNotContain("hose bib").doesNotContain("What to do");
+        assertThat(page(SURVEY, Audience.HOMEOWNER)).contains("A. Client").contains("What to do");
+    }
+
+    @Test
+    void whatIsTypedIsData() {
+        String nasty = "<script>alert('x')</script>\"&";
+        Job job = Sample.note(Sample.job(), Sample.DOWN, 5, "roots " + nasty)
+                .with(new Edit.DescribeProperty(new PropertyFacts(
+                        nasty,
+                        nasty,
+                        nasty,
+                        nasty,
+                        nasty,
+                        nasty,
+                        PropertyFacts.BLANK.unit(),
+                        nasty,
+                        List.of(nasty),
+                        false)));
+        String page = page(Reckoner.survey(job), Audience.HOMEOWNER);
+        assertThat(page).doesNotContain("<script>").contains("&lt;script&gt;");
+    }
+
+    @Test
+    void fetchesNothingFromElsewhere() {
+        assertThat(ReportPage.write(SURVEY, Audience.BUYER, "v.mp4"))
+                .doesNotContain("http://")
+                .doesNotContain("https://");
+    }
+
+    @Test
+    void anEmptyJobMakesAPage() {
+        assertThat(page(Reckoner.survey(Job.EMPTY), Audience.BUYER)).contains("Unnamed property");
+    }
+}
