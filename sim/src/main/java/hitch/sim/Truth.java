@@ -32,7 +32,8 @@ public record Truth(String clip, List<Moment> moments) {
     static Truth of(Scenario scenario, Scenario.Take take) {
         List<Moment> moments = new ArrayList<>();
         CameraPath path = new CameraPath(scenario, take);
-        for (double t = 0; t <= take.seconds(); t += STEP) {
+        for (int i = 0; i * STEP <= take.seconds() + 1e-9; i++) {
+            double t = i * STEP;
             if (take.aboveGround()) {
                 moments.add(new Moment(round(t), 0, 0, "still", List.of()));
                 continue;

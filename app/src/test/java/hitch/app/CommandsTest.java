@@ -1,0 +1,90 @@
+package hitch.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.store.JobFolder;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+import picocli.CommandLine;
+
+class CommandsTest {
+    @TempDir
+    Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+
+    @BeforeEach
+    void ownDataFolder() {
+        System.setProperty("hitch.data", folder.resolve("data").toString());
+    }
+
+    @AfterEach
+    void forgetIt() {
+        System.clearProperty("hitch.data");
+    }
+
+    private int run(String... arguments) {
+        CommandLine line = Main.commandLine();
+        line.setOut(new PrintWriter(out, true));
+        line.setErr(new PrintWriter(err, true));
+        return line.execute(arguments);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"demo", "deliver", "clip", "sim", "shots"})
+    void everyCommandAnswersHelpWithAnExample(String command) {
+        assertThat(run(command, "--help")).isZero();
+        assertThat(out.toString()).contains("Example:").contains("./hitch " + command);
+    }
+
+    @Test
+    void aJobThatIsNoneIsOnePlainLine() {
+        assertThat(run("deliver", folder.toString(), "--audience", "buyer", "--out", folder.resolve("o").toString()))
+                .isEqualTo(1);
+        assertThat(err.toString().strip().lines()).hasSize(1);
+        assertThat(err.toString()).contains("is not a job").doesNotContain("Exception").doesNotContain("\tat ");
+    }
+
+    @Test
+    void aWrongWordIsOnePlainLine() {
+        assertThat(run("deliver", "demo", "--audience", "neighbour", "--out", "o")).isEqualTo(2);
+        assertThat(err.toString()).contains("neighbour").doesNotContain("\tat ");
+        assertThat(run("deliver", "demo")).isEqualTo(2);
+    }
+
+    @Test
+    void anEmptyJobSaysWhatIsMissing() throws Exception {
+        Path job = folder.resolve("job");
+        JobFolder.create(job).close();
+        assertThat(run("deliver", job.toString(), "--audience", "homeowner", "--out", folder.resolve("o").toString()))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("Mark findings first");
+    }
+
+    @Test
+    void cutsTheFootageOfADemoFinding() {
+        assertThat(run("clip", "demo", "f6", "--before", "1", "--after", "1", "--out", folder.resolve("o").toString()))
+                .isZero();
+        assertThat(folder.resolve("o/f6-roots-untouched.mp4")).exists();
+        assertThat(folder.resolve("o/f6-roots-labelled.json")).exists();
+        assertThat(run("clip", "demo", "F99", "--out", folder.toString())).isEqualTo(1);
+        assertThat(err.toString()).contains("no finding F99");
+        // Each time a fresh copy: the first one is still there, untouched.
+        assertThat(Files.exists(folder.resolve("data/demo/teasel-lane-2"))).isTrue();
+    }
+
+    @Test
+    void aScenarioThatIsNoneIsNamed() {
+        assertThat(run("sim", folder.resolve("none.yaml").toString(), "--out", folder.resolve("o").toString())).isEqualTo(1);
+        assertThat(err.toString()).contains("none.yaml");
+    }
+}

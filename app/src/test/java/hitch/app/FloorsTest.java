@@ -1,0 +1,57 @@
+package hitch.app;
+
+import static com.tngtech.archunit.lang.syntax.ArchRuleDefinition.noClasses;
+import static com.tngtech.archunit.library.Architectures.layeredArchitecture;
+import static com.tngtech.archunit.library.dependencies.SlicesRuleDefinition.slices;
+
+import com.tngtech.archunit.core.importer.ImportOption;
+import com.tngtech.archunit.junit.AnalyzeClasses;
+import com.tngtech.archunit.junit.ArchTest;
+import com.tngtech.archunit.lang.ArchRule;
+
+/** A floor of the house uses only the floors below it. */
+@AnalyzeClasses(packages = "hitch", importOptions = ImportOption.DoNotIncludeTests.class)
+class FloorsTest {
+    @ArchTest
+    static final ArchRule floors = layeredArchitecture()
+            .consideringOnlyDependenciesInLayers()
+            .layer("core").definedBy("hitch.core..")
+            .layer("media").definedBy("hitch.media..")
+            .layer("paper").definedBy("hitch.paper..")
+            .layer("store").definedBy("hitch.store..")
+            .layer("sim").definedBy("hitch.sim..")
+            .layer("desk").definedBy("hitch.desk..")
+            .layer("app").definedBy("hitch.app..")
+            .whereLayer("app").mayNotBeAccessedByAnyLayer()
+            .whereLayer("desk").mayOnlyBeAccessedByLayers("app")
+            .whereLayer("sim").mayOnlyBeAccessedByLayers("desk", "app")
+            .whereLayer("store").mayOnlyBeAccessedByLayers("sim", "desk", "app")
+            .whereLayer("paper").mayOnlyBeAccessedByLayers("store", "sim", "desk", "app")
+            .whereLayer("media").mayOnlyBeAccessedByLayers("paper", "store", "sim", "desk", "app");
+
+    @ArchTest
+    static final ArchRule onlyTheDeskAndItsStartKnowTheToolkit = noClasses()
+            .that()
+            .resideOutsideOfPackages("hitch.desk..", "hitch.app..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("javafx..");
+
+    @ArchTest
+    static final ArchRule onlyMediaKnowsNativeCode = noClasses()
+            .that()
+            .resideOutsideOfPackage("hitch.media..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("org.bytedeco..");
+
+    @ArchTest
+    static final ArchRule nothingOpensTheNetwork = noClasses()
+            .should()
+            .dependOnClassesThat()
+            .haveNameMatching("java\\.net\\.(Socket|ServerSocket|URLConnection|HttpURLConnection|http\\..*)");
+
+    @ArchTest
+    static final ArchRule benchesDoNotKnowEachOther =
+            slices().matching("hitch.desk.(load|mark|line|judge|cut|handover)..").should().notDependOnEachOther();
+}

@@ -1,0 +1,69 @@
+package hitch.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.control.Label;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.util.WaitForAsyncUtils;
+
+class StartScreenTest extends ApplicationTest {
+    private Path data;
+    private HitchWindow window;
+
+    @Override
+    public void start(Stage stage) throws Exception {
+        data = Files.createTempDirectory("hitch-start");
+        window = new HitchWindow(stage, data);
+        window.show(Optional.empty());
+    }
+
+    @AfterEach
+    void clean() throws IOException {
+        interact(() -> window.job().ifPresent(JobView::close));
+        try (var all = Files.walk(data)) {
+            all.sorted(java.util.Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+        }
+    }
+
+    private void untilJob() throws TimeoutException {
+        WaitForAsyncUtils.waitFor(90, TimeUnit.SECONDS, () -> window.job().isPresent());
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    @Test
+    void theDemoOpensAWholeJobAndIsRememberedAsRecent() throws TimeoutException {
+        clickOn("#demo");
+        untilJob();
+        assertThat(window.job().orElseThrow().work().now().survey().findings()).hasSize(13);
+        clickOn("Jobs");
+        assertThat(window.job()).isEmpty();
+        clickOn("teasel-lane-1");
+        untilJob();
+        assertThat(window.job().orElseThrow().work().now().survey().facts().property()).isEqualTo("7 Teasel Lane");
+    }
+
+    @Test
+    void aNewJobBeginsOnTheLoadBench() throws TimeoutException {
+        clickOn("New job");
+        untilJob();
+        assertThat(lookup("Add clips").tryQuery()).isPresent();
+        assertThat(window.job().orElseThrow().work().now().job().clips()).isEmpty();
+    }
+
+    @Test
+    void aFolderThatIsNoJobIsNamed() throws TimeoutException {
+        interact(() -> window.open(data));
+        WaitForAsyncUtils.waitFor(
+                20, TimeUnit.SECONDS, () -> lookup("#notice").queryAs(Label.class).getText().contains("is not a job"));
+        assertThat(window.job()).isEmpty();
+    }
+}

@@ -1,0 +1,291 @@
+package hitch.store.handover;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+import static org.mockito.ArgumentMatchers.anyString;
+import static org.mockito.Mockito.atLeastOnce;
+import static org.mockito.Mockito.mock;
+import static org.mockito.Mockito.verify;
+import static org.mockito.Mockito.when;
+
+import hitch.core.Sample;
+import hitch.core.counter.Distance;
+import hitch.core.counter.Reading;
+import hitch.core.footage.Clip;
+import hitch.core.footage.FrameIndex;
+import hitch.core.footage.FrameRef;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
+import hitch.core.job.Reckoner;
+import hitch.core.judge.PropertyFacts;
+import hitch.core.judge.Survey;
+import hitch.core.line.Direction;
+import hitch.core.note.PlainNoteReader;
+import hitch.core.story.Audience;
+import hitch.media.MediaException;
+import hitch.media.NumberedFootage;
+import hitch.media.Progress;
+import hitch.media.clip.ClipFacts;
+import hitch.media.clip.ClipIndexer;
+import hitch.media.clip.Fingerprint;
+import hitch.media.voice.Narrator;
+import hitch.media.voice.Sound;
+import hitch.store.Footage;
+import hitch.store.StoreException;
+import java.awt.image.BufferedImage;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.time.Clock;
+import java.time.Instant;
+import java.time.ZoneOffset;
+import java.util.ArrayList;
+import java.util.List;
+import javax.imageio.ImageIO;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class DeliveryTest {
+    private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-05-03T10:00:00Z"), ZoneOffset.UTC);
+
+    @TempDir
+    Path folder;
+
+    private final Narrator voice = mock(Narrator.class);
+    private Footage footage;
+    private Job job;
+    private Path out;
+
+    @BeforeEach
+    void setUp() throws MediaException {
+        when(voiceSpeaks()).thenAnswer(call -> {
+            String text = call.getArgument(0);
+            return new Sound(new float[text.length() * Narrator.RATE / 25], Narrator.RATE);
+        });
+        out = folder.resolve("out");
+        footage = new Footage(folder);
+        Path file = NumberedFootage.write(folder.resolve("down.mp4"), 300);
+        Clip clip = footage.takeIn(file, Job.EMPTY, Progress.NONE);
+        FrameIndex index = footage.index(clip);
+        job = Job.EMPTY
+                .with(new Edit.DescribeProperty(Sample.job().facts()))
+                .with(new Edit.PutClip(clip))
+                .with(new Edit.PutRun(Sample.run("street run", Direction.WITH_FLOW, clip.id())))
+                .with(new Edit.SetMark(clip.id(), new Reading(index.pts(0), Distance.ZERO)))
+                .with(new Edit.SetMark(clip.id(), new Reading(index.pts(299), Distance.feet(40))));
+        note(clip, index.pts(80), "roots top heavy, a third of the bore");
+        note(clip, index.pts(150), "standing water 21.5-24.5, 20%");
+        note(clip, index.pts(210), "offset 3/4 in, =cmd()");
+        note(clip, index.pts(260), "boundary at 36.2");
+        note(clip, index.pts(290), "main connection");
+    }
+
+    private Sound voiceSpeaks() throws MediaException {
+        return voice.speak(anyString());
+    }
+
+    private void note(Clip clip, long pts, String words) {
+        job = job.with(new Edit.AddFinding(new PlainNoteReader()
+                .read(words, job.facts().unit())
+                .at(job.nextId(), new FrameRef(clip.id(), pts), job.runOf(clip.id()))));
+    }
+
+    private Path deliver(Audience audience) throws MediaException, StoreException {
+        Survey survey = Reckoner.survey(job);
+        return new Delivery(survey, footage, voice, CLOCK).write(audience, out, Progress.NONE);
+    }
+
+    private static JsonNode json(Path file) throws IOException {
+        return JsonMapper.shared().readTree(Files.readString(file));
+    }
+
+    /** The page's words without its fonts and without escapes. */
+    private static String page(Path file) throws IOException {
+        return Files.readString(file)
+                .replaceAll("base64,[A-Za-z0-9+/=]+", "")
+                .replace("&#39;", "'")
+                .replace("&#x27;", "'");
+    }
+
+    @Test
+    void stationsTimesAndWordsAgreeEverywhere() throws MediaException, StoreException, IOException {
+        Path video = deliver(Audience.HOMEOWNER);
+        List<CSVRecord> table = CSVFormat.RFC4180
+                .builder()
+                .setHeader()
+                .get()
+                .parse(Files.newBufferedReader(out.resolve("findings.csv")))
+                .getRecords();
+        JsonNode rows = json(out.resolve("findings.json")).get("findings");
+        JsonNode shots = json(out.resolve("manifest.json")).get("shots");
+        String report = page(out.resolve("report.html"));
+        String captions = String.join(" ", cues(video).stream().map(Cue::text).toList());
+        assertThat(table).hasSize(5);
+        assertThat(rows.size()).isEqualTo(5);
+        for (int i = 0; i < table.size(); i++) {
+            CSVRecord row = table.get(i);
+            JsonNode same = rows.get(i);
+            JsonNode shot = shots.get(i + 1);
+            assertThat(same.get("id").asString()).isEqualTo(row.get("id"));
+            assertThat(same.get("place").asString()).isEqualTo(row.get("place"));
+            assertThat(same.get("what").asString()).isEqualTo(row.get("what"));
+            assertThat(same.get("timeS").asString()).isEqualTo(row.get("time_s"));
+            assertThat(shot.get("finding").asString()).isEqualTo(row.get("id"));
+            assertThat(shot.get("held_pts").asLong()).isEqualTo(Long.parseLong(row.get("pts")));
+            assertThat(report)
+                    .contains(row.get("place"))
+                    .contains(row.get("what"))
+                    .contains(row.get("time_s") + " s");
+            assertThat(captions.toLowerCase())
+                    .contains(row.get("place").toLowerCase())
+                    .contains(row.get("what").toLowerCase());
+        }
+        assertThat(table.get(1).get("place")).isEqualTo("21.5 to 24.5 ft toward the main");
+    }
+
+    /** A caption as read back from the file. */
+    private record Cue(double start, double end, String text) {}
+
+    private static List<Cue> cues(Path video) throws IOException {
+        List<Cue> cues = new ArrayList<>();
+        String[] blocks = Files.readString(
+                        video.resolveSibling(video.getFileName().toString().replace(".mp4", ".vtt")))
+                .split("\n\n");
+        assertThat(blocks[0]).startsWith("WEBVTT");
+        for (int i = 1; i < blocks.length; i++) {
+            String[] lines = blocks[i].strip().split("\n", 2);
+            String[] times = lines[0].split(" --> ");
+            cues.add(new Cue(seconds(times[0]), seconds(times[1]), lines[1]));
+        }
+        return cues;
+    }
+
+    private static double seconds(String time) {
+        String[] parts = time.split(":");
+        return Integer.parseInt(parts[0]) * 3600 + Integer.parseInt(parts[1]) * 60 + Double.parseDouble(parts[2]);
+    }
+
+    @Test
+    void theVideoIsAsLongAsItsCaptionsAndHasAChapterForEachShot() throws MediaException, StoreException, IOException {
+        Path video = deliver(Audience.BUYER);
+        ClipFacts facts = ClipIndexer.index(video);
+        double length = facts.index()
+                .base()
+                .seconds(facts.index().endPts() - facts.index().firstPts());
+        JsonNode shots = json(out.resolve("manifest.json")).get("shots");
+        assertThat(cues(video).getLast().end()).isCloseTo(length, within(0.1));
+        assertThat(shots.get(shots.size() - 1).get("end_s").asDouble()).isCloseTo(length, within(0.1));
+        assertThat(facts.sound()).isTrue();
+        verify(voice, atLeastOnce()).speak("The camera saw forty feet of pipe.");
+    }
+
+    @Test
+    void everyFileIsInTheManifestWithItsFingerprint() throws MediaException, StoreException, IOException {
+        deliver(Audience.HOMEOWNER);
+        JsonNode manifest = json(out.resolve("manifest.json"));
+        List<String> named = new ArrayList<>();
+        for (JsonNode product : manifest.get("products")) {
+            Path file = out.resolve(product.get("file").asString());
+            named.add(product.get("file").asString());
+            assertThat(product.get("sha256").asString()).isEqualTo(Fingerprint.of(file, Progress.NONE));
+            assertThat(product.get("bytes").asLong()).isEqualTo(Files.size(file));
+        }
+        try (var files = Files.walk(out)) {
+            List<String> there = files.filter(Files::isRegularFile)
+                    .map(f -> out.relativize(f).toString().replace('\\', '/'))
+                    .filter(f -> !f.equals("manifest.json"))
+                    .toList();
+            assertThat(named).containsExactlyInAnyOrderElementsOf(there);
+        }
+        assertThat(manifest.get("sources").get(0).get("sha256").asString())
+                .isEqualTo(Fingerprint.of(folder.resolve("down.mp4"), Progress.NONE));
+        assertThat(manifest.get("made_at").asString()).isEqualTo("2026-05-03T10:00:00Z");
+    }
+
+    @Test
+    void stillsShowTheFindingsOwnFrames() throws MediaException, StoreException, IOException {
+        deliver(Audience.HOMEOWNER);
+        BufferedImage still = ImageIO.read(out.resolve("stills/F1-roots.png").toFile());
+        int[] pixels = still.getRGB(0, 0, still.getWidth(), still.getHeight(), null, 0, still.getWidth());
+        assertThat(NumberedFootage.read(pixels, still.getWidth())).isEqualTo(80);
+    }
+
+    @Test
+    void formulasAreDefusedInTheTable() throws MediaException, StoreException, IOException {
+        deliver(Audience.HOMEOWNER);
+        assertThat(Files.readString(out.resolve("findings.csv")))
+                .doesNotContain(",=cmd")
+                .doesNotContain(",\"=cmd");
+    }
+
+    @Test
+    void aDistrictGetsNothingPrivate() throws MediaException, StoreException, IOException {
+        deliver(Audience.DISTRICT);
+        assertThat(json(out.resolve("findings.json")).get("findings").size()).isEqualTo(2);
+        try (var files = Files.walk(out)) {
+            for (Path file : files.filter(Files::isRegularFile).toList()) {
+                String text = new String(Files.readAllBytes(file), java.nio.charset.StandardCharsets.ISO_8859_1);
+                assertThat(text).as(file.toString()).doesNotContain("A. Client");
+            }
+        }
+    }
+
+    @Test
+    void anInternalJobAndAnEmptyOneAreRefused() {
+        PropertyFacts f = job.facts();
+        job = job.with(new Edit.DescribeProperty(new PropertyFacts(
+                f.property(),
+                f.town(),
+                f.client(),
+                f.inspectedOn(),
+                f.reviewer(),
+                f.firm(),
+                f.unit(),
+                f.examined(),
+                f.notExamined(),
+                true)));
+        assertThatThrownBy(() -> deliver(Audience.BUYER))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("internal use only");
+        assertThat(out).doesNotExist();
+        job = Job.EMPTY;
+        assertThatThrownBy(() -> deliver(Audience.DISTRICT)).hasMessageContaining("Mark the boundary");
+    }
+
+    @Test
+    void changedFootageIsRefused() throws IOException {
+        Path file = folder.resolve("down.mp4");
+        byte[] bytes = Files.readAllBytes(file);
+        bytes[bytes.length - 9] ^= 1;
+        Files.write(file, bytes);
+        assertThatThrownBy(() -> deliver(Audience.HOMEOWNER))
+                .isInstanceOf(MediaException.class)
+                .hasMessageContaining("has changed");
+    }
+
+    @Test
+    void evidenceIsCutInBothFormsWithItsRecord() throws MediaException, StoreException, IOException {
+        Survey survey = Reckoner.survey(job);
+        EvidenceCut cut = new EvidenceCut(survey, footage);
+        var found = survey.finding(new hitch.core.finding.FindingId("F1")).orElseThrow();
+        for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
+            Path clip = cut.write(found, form, 1, 2, out, Progress.NONE);
+            JsonNode record = json(out.resolve(clip.getFileName().toString().replace(".mp4", ".json")));
+            FrameIndex source = footage.index(survey.clips().getFirst());
+            int first = source.numberAt(record.get("first_pts").asLong());
+            int last = source.numberAt(record.get("last_pts").asLong());
+            assertThat(last).isEqualTo(130);
+            assertThat(first).isEqualTo(form == EvidenceCut.Form.LABELLED ? 55 : source.keyBefore(55));
+            assertThat(ClipIndexer.index(clip).index().count()).isEqualTo(last - first + 1);
+            assertThat(record.get("sha256").asString()).isEqualTo(Fingerprint.of(clip, Progress.NONE));
+            assertThat(record.get("source_sha256").asString())
+                    .isEqualTo(survey.clips().getFirst().sha256());
+        }
+    }
+}
