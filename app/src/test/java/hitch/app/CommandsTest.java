@@ -48,15 +48,25 @@ class CommandsTest {
 
     @Test
     void aJobThatIsNoneIsOnePlainLine() {
-        assertThat(run("deliver", folder.toString(), "--audience", "buyer", "--out", folder.resolve("o").toString()))
+        assertThat(run(
+                        "deliver",
+                        folder.toString(),
+                        "--audience",
+                        "buyer",
+                        "--out",
+                        folder.resolve("o").toString()))
                 .isEqualTo(1);
         assertThat(err.toString().strip().lines()).hasSize(1);
-        assertThat(err.toString()).contains("is not a job").doesNotContain("Exception").doesNotContain("\tat ");
+        assertThat(err.toString())
+                .contains("is not a job")
+                .doesNotContain("Exception")
+                .doesNotContain("\tat ");
     }
 
     @Test
     void aWrongWordIsOnePlainLine() {
-        assertThat(run("deliver", "demo", "--audience", "neighbour", "--out", "o")).isEqualTo(2);
+        assertThat(run("deliver", "demo", "--audience", "neighbour", "--out", "o"))
+                .isEqualTo(2);
         assertThat(err.toString()).contains("neighbour").doesNotContain("\tat ");
         assertThat(run("deliver", "demo")).isEqualTo(2);
     }
@@ -65,14 +75,29 @@ class CommandsTest {
     void anEmptyJobSaysWhatIsMissing() throws Exception {
         Path job = folder.resolve("job");
         JobFolder.create(job).close();
-        assertThat(run("deliver", job.toString(), "--audience", "homeowner", "--out", folder.resolve("o").toString()))
+        assertThat(run(
+                        "deliver",
+                        job.toString(),
+                        "--audience",
+                        "homeowner",
+                        "--out",
+                        folder.resolve("o").toString()))
                 .isEqualTo(1);
         assertThat(err.toString()).contains("Mark findings first");
     }
 
     @Test
     void cutsTheFootageOfADemoFinding() {
-        assertThat(run("clip", "demo", "f6", "--before", "1", "--after", "1", "--out", folder.resolve("o").toString()))
+        assertThat(run(
+                        "clip",
+                        "demo",
+                        "f6",
+                        "--before",
+                        "1",
+                        "--after",
+                        "1",
+                        "--out",
+                        folder.resolve("o").toString()))
                 .isZero();
         assertThat(folder.resolve("o/f6-roots-untouched.mp4")).exists();
         assertThat(folder.resolve("o/f6-roots-labelled.json")).exists();
@@ -84,7 +109,12 @@ class CommandsTest {
 
     @Test
     void aScenarioThatIsNoneIsNamed() {
-        assertThat(run("sim", folder.resolve("none.yaml").toString(), "--out", folder.resolve("o").toString())).isEqualTo(1);
+        assertThat(run(
+                        "sim",
+                        folder.resolve("none.yaml").toString(),
+                        "--out",
+                        folder.resolve("o").toString()))
+                .isEqualTo(1);
         assertThat(err.toString()).contains("none.yaml");
     }
 }

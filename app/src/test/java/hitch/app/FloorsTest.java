@@ -15,19 +15,32 @@ class FloorsTest {
     @ArchTest
     static final ArchRule floors = layeredArchitecture()
             .consideringOnlyDependenciesInLayers()
-            .layer("core").definedBy("hitch.core..")
-            .layer("media").definedBy("hitch.media..")
-            .layer("paper").definedBy("hitch.paper..")
-            .layer("store").definedBy("hitch.store..")
-            .layer("sim").definedBy("hitch.sim..")
-            .layer("desk").definedBy("hitch.desk..")
-            .layer("app").definedBy("hitch.app..")
-            .whereLayer("app").mayNotBeAccessedByAnyLayer()
-            .whereLayer("desk").mayOnlyBeAccessedByLayers("app")
-            .whereLayer("sim").mayOnlyBeAccessedByLayers("desk", "app")
-            .whereLayer("store").mayOnlyBeAccessedByLayers("sim", "desk", "app")
-            .whereLayer("paper").mayOnlyBeAccessedByLayers("store", "sim", "desk", "app")
-            .whereLayer("media").mayOnlyBeAccessedByLayers("paper", "store", "sim", "desk", "app");
+            .layer("core")
+            .definedBy("hitch.core..")
+            .layer("media")
+            .definedBy("hitch.media..")
+            .layer("paper")
+            .definedBy("hitch.paper..")
+            .layer("store")
+            .definedBy("hitch.store..")
+            .layer("sim")
+            .definedBy("hitch.sim..")
+            .layer("desk")
+            .definedBy("hitch.desk..")
+            .layer("app")
+            .definedBy("hitch.app..")
+            .whereLayer("app")
+            .mayNotBeAccessedByAnyLayer()
+            .whereLayer("desk")
+            .mayOnlyBeAccessedByLayers("app")
+            .whereLayer("sim")
+            .mayOnlyBeAccessedByLayers("desk", "app")
+            .whereLayer("store")
+            .mayOnlyBeAccessedByLayers("sim", "desk", "app")
+            .whereLayer("paper")
+            .mayOnlyBeAccessedByLayers("store", "sim", "desk", "app")
+            .whereLayer("media")
+            .mayOnlyBeAccessedByLayers("paper", "store", "sim", "desk", "app");
 
     @ArchTest
     static final ArchRule onlyTheDeskAndItsStartKnowTheToolkit = noClasses()
@@ -52,6 +65,8 @@ class FloorsTest {
             .haveNameMatching("java\\.net\\.(Socket|ServerSocket|URLConnection|HttpURLConnection|http\\..*)");
 
     @ArchTest
-    static final ArchRule benchesDoNotKnowEachOther =
-            slices().matching("hitch.desk.(load|mark|line|judge|cut|handover)..").should().notDependOnEachOther();
+    static final ArchRule benchesDoNotKnowEachOther = slices().matching(
+                    "hitch.desk.(load|mark|line|judge|cut|handover)..")
+            .should()
+            .notDependOnEachOther();
 }

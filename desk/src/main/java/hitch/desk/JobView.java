@@ -13,6 +13,7 @@ import hitch.desk.widget.Labels;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -40,6 +41,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
     private final Button undo = Labels.button("Undo", "", "Undo", this::undo);
     private final Button redo = Labels.button("Redo", "", "Redo", this::redo);
     private Bench showing;
+    private boolean keyTaken;
 
     /**
      * @param leave what to do when the user wants back to the start screen
@@ -65,7 +67,17 @@ public final class JobView extends BorderPane implements AutoCloseable {
         });
         work.snapshotProperty().addListener((o, was, is) -> update());
         addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
-        addEventHandler(KeyEvent.KEY_PRESSED, e -> showing.key(e));
+        addEventHandler(KeyEvent.KEY_PRESSED, e -> {
+            showing.key(e);
+            keyTaken = e.isConsumed();
+        });
+        // A key that was taken as a command must not also be typed into the field it just put under the hand.
+        addEventFilter(KeyEvent.KEY_TYPED, e -> {
+            if (keyTaken) {
+                e.consume();
+            }
+        });
+        addEventFilter(KeyEvent.KEY_RELEASED, e -> keyTaken = false);
         List<Clip> clips = work.now().job().clips();
         if (!clips.isEmpty()) {
             player.seek(
@@ -76,6 +88,8 @@ public final class JobView extends BorderPane implements AutoCloseable {
                     0);
         }
         show(clips.isEmpty() ? 0 : 1);
+        // Else the toolkit would put the hand into the first text field, and the space bar would not play.
+        sceneProperty().addListener((o, was, is) -> Platform.runLater(stage::requestFocus));
         update();
     }
 
@@ -169,6 +183,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
     }
 
     private void shortcut(KeyEvent e) {
+        keyTaken = false;
         boolean typing = e.getTarget() instanceof TextInputControl field
                 && !field.getText().isEmpty();
         if (e.isShortcutDown() && e.getCode() == KeyCode.Z && !typing) {

@@ -35,8 +35,13 @@ final class SmallJob {
             job.apply(new Edit.SetMark(clip.id(), new Reading(index.pts(FRAMES - 1), Distance.feet(39.8))));
             HouseRules rules = HouseRules.DEFAULT;
             job.apply(new Edit.SetRules(new HouseRules(
-                    rules.rootShareToMend(), rules.offsetToTend(), rules.offsetToMend(), rules.waterToTend(),
-                    rules.monthsBetweenCleanings(), 0.4, 0.2)));
+                    rules.rootShareToMend(),
+                    rules.offsetToTend(),
+                    rules.offsetToMend(),
+                    rules.waterToTend(),
+                    rules.monthsBetweenCleanings(),
+                    0.4,
+                    0.2)));
         }
         return folder;
     }

@@ -30,7 +30,8 @@ class StartScreenTest extends ApplicationTest {
     void clean() throws IOException {
         interact(() -> window.job().ifPresent(JobView::close));
         try (var all = Files.walk(data)) {
-            all.sorted(java.util.Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+            all.sorted(java.util.Comparator.reverseOrder())
+                    .forEach(p -> p.toFile().delete());
         }
     }
 
@@ -48,7 +49,8 @@ class StartScreenTest extends ApplicationTest {
         assertThat(window.job()).isEmpty();
         clickOn("teasel-lane-1");
         untilJob();
-        assertThat(window.job().orElseThrow().work().now().survey().facts().property()).isEqualTo("7 Teasel Lane");
+        assertThat(window.job().orElseThrow().work().now().survey().facts().property())
+                .isEqualTo("7 Teasel Lane");
     }
 
     @Test
@@ -63,7 +65,9 @@ class StartScreenTest extends ApplicationTest {
     void aFolderThatIsNoJobIsNamed() throws TimeoutException {
         interact(() -> window.open(data));
         WaitForAsyncUtils.waitFor(
-                20, TimeUnit.SECONDS, () -> lookup("#notice").queryAs(Label.class).getText().contains("is not a job"));
+                20,
+                TimeUnit.SECONDS,
+                () -> lookup("#notice").queryAs(Label.class).getText().contains("is not a job"));
         assertThat(window.job()).isEmpty();
     }
 }

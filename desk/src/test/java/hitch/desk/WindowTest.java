@@ -47,12 +47,13 @@ class WindowTest extends ApplicationTest {
     void clean() throws IOException {
         interact(() -> window.job().ifPresent(JobView::close));
         try (var all = Files.walk(folder)) {
-            all.sorted(java.util.Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+            all.sorted(java.util.Comparator.reverseOrder())
+                    .forEach(p -> p.toFile().delete());
         }
     }
 
     private static void until(Callable<Boolean> condition) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition);
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
         WaitForAsyncUtils.waitForFxEvents();
     }
 
@@ -69,8 +70,11 @@ class WindowTest extends ApplicationTest {
     }
 
     private void goTo(int number) throws TimeoutException {
-        interact(() -> job().player().seek(frame().clip(), new hitch.core.footage.FrameRef(
-                frame().clip().id(), frame().index().pts(number))));
+        interact(() -> job().player()
+                .seek(
+                        frame().clip(),
+                        new hitch.core.footage.FrameRef(
+                                frame().clip().id(), frame().index().pts(number))));
         until(() -> frame().number() == number);
     }
 
@@ -87,7 +91,8 @@ class WindowTest extends ApplicationTest {
     void theFrameOnTheScreenIsTheFrameAskedFor() throws TimeoutException {
         for (int number : new int[] {120, 3, 199, 75}) {
             goTo(number);
-            assertThat(NumberedFootage.read(frame().picture().rgb(), NumberedFootage.WIDTH)).isEqualTo(number);
+            assertThat(NumberedFootage.read(frame().picture().rgb(), NumberedFootage.WIDTH))
+                    .isEqualTo(number);
         }
     }
 
@@ -98,7 +103,8 @@ class WindowTest extends ApplicationTest {
         until(() -> frame().number() == 101);
         type(KeyCode.LEFT, 3);
         until(() -> frame().number() == 98);
-        assertThat(NumberedFootage.read(frame().picture().rgb(), NumberedFootage.WIDTH)).isEqualTo(98);
+        assertThat(NumberedFootage.read(frame().picture().rgb(), NumberedFootage.WIDTH))
+                .isEqualTo(98);
         clickOn("#step-on");
         until(() -> frame().number() == 99);
     }
@@ -143,7 +149,9 @@ class WindowTest extends ApplicationTest {
         until(() -> findings().size() == 1);
         LocatedFinding found = findings().getFirst();
         assertThat(found.finding().kind()).isEqualTo(FindingKind.ROOTS);
-        assertThat(found.extent().orElseThrow().show(job().work().now().survey().facts().unit()))
+        assertThat(found.extent()
+                        .orElseThrow()
+                        .show(job().work().now().survey().facts().unit()))
                 .isEqualTo("20.0 ft toward the main");
         until(() -> Files.exists(job().work().still(found.finding())));
         assertThat(lookup("#findings").queryAs(ListView.class).getItems()).hasSize(1);
@@ -158,7 +166,8 @@ class WindowTest extends ApplicationTest {
         until(() -> frame().number() == 150);
         type(KeyCode.ENTER);
         until(() -> findings().size() == 1);
-        assertThat(findings().getFirst().finding().frame().pts()).isEqualTo(frame().index().pts(40));
+        assertThat(findings().getFirst().finding().frame().pts())
+                .isEqualTo(frame().index().pts(40));
     }
 
     @Test
@@ -186,11 +195,13 @@ class WindowTest extends ApplicationTest {
         write("scale with paper on it");
         type(KeyCode.ENTER);
         until(() -> findings().getFirst().finding().kind() == FindingKind.SCALE);
-        assertThat(findings().getFirst().finding().history().getFirst().wording()).isEqualTo("roots top");
+        assertThat(findings().getFirst().finding().history().getFirst().wording())
+                .isEqualTo("roots top");
         type(KeyCode.ESCAPE);
         goTo(150);
         type(KeyCode.M);
-        until(() -> findings().getFirst().finding().frame().pts() == frame().index().pts(150));
+        until(() ->
+                findings().getFirst().finding().frame().pts() == frame().index().pts(150));
         type(KeyCode.DELETE);
         until(() -> findings().isEmpty());
     }
@@ -222,11 +233,14 @@ class WindowTest extends ApplicationTest {
 
     @Test
     void everyBenchOpensByKey() {
-        KeyCode[] keys = {KeyCode.DIGIT1, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5, KeyCode.DIGIT6, KeyCode.DIGIT2};
+        KeyCode[] keys = {KeyCode.DIGIT1, KeyCode.DIGIT3, KeyCode.DIGIT4, KeyCode.DIGIT5, KeyCode.DIGIT6, KeyCode.DIGIT2
+        };
         String[] tabs = {"#bench-load", "#bench-line", "#bench-judge", "#bench-cut", "#bench-hand-over", "#bench-mark"};
         for (int i = 0; i < keys.length; i++) {
             press(KeyCode.SHORTCUT).type(keys[i]).release(KeyCode.SHORTCUT);
-            assertThat(lookup(tabs[i]).queryAs(ToggleButton.class).isSelected()).as(tabs[i]).isTrue();
+            assertThat(lookup(tabs[i]).queryAs(ToggleButton.class).isSelected())
+                    .as(tabs[i])
+                    .isTrue();
         }
     }
 
@@ -266,7 +280,8 @@ class WindowTest extends ApplicationTest {
         type(KeyCode.ESCAPE);
         type(KeyCode.X);
         until(() -> text("#notice").contains("untouched and labelled"));
-        assertThat(job().work().folder().cuts().resolve("f1-hole-untouched.mp4")).exists();
+        assertThat(job().work().folder().cuts().resolve("f1-hole-untouched.mp4"))
+                .exists();
         assertThat(job().work().folder().cuts().resolve("f1-hole-labelled.mp4")).exists();
     }
 
@@ -284,6 +299,8 @@ class WindowTest extends ApplicationTest {
     void theDarkThemeKeepsEverythingInPlace() {
         interact(() -> window.theme().darkProperty().set(true));
         assertThat(lookup("#station").queryAs(Label.class).isVisible()).isTrue();
-        assertThat(lookup("#station").query().getScene().getRoot().getStyleClass()).contains("dark").doesNotContain("light");
+        assertThat(lookup("#station").query().getScene().getRoot().getStyleClass())
+                .contains("dark")
+                .doesNotContain("light");
     }
 }

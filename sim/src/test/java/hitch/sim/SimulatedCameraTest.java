@@ -64,7 +64,7 @@ class SimulatedCameraTest {
         Scenario scenario = small(DEMO.clips());
         SimulatedCamera camera = new SimulatedCamera(scenario, SILENT);
         for (Scenario.Take take : scenario.clips()) {
-            for (double t = 0; t < take.seconds(); t += 4.7) {
+            for (double t = 0; t < take.seconds(); t += 8.3) {
                 assertThat(brightness(camera.draw(take, (int) (t * 10))))
                         .as(take.file() + " at " + t)
                         .isBetween(35.0, 210.0);

@@ -76,7 +76,8 @@ final class LongSection extends Region {
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
         hung.clear();
         Survey survey = desk.work().now().survey();
-        if (survey.seen().isEmpty()) {
+        boolean laidOut = getWidth() > 3 * SIDE;
+        if (survey.seen().isEmpty() || !laidOut) {
             return;
         }
         Tones tones = desk.theme().tones();

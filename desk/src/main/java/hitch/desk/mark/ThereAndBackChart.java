@@ -63,6 +63,10 @@ final class ThereAndBackChart extends Region {
     private void draw() {
         GraphicsContext g = canvas.getGraphicsContext2D();
         g.clearRect(0, 0, canvas.getWidth(), canvas.getHeight());
+        if (getWidth() < 2 * LEFT) {
+            // Not laid out yet.
+            return;
+        }
         Survey survey = desk.work().now().survey();
         Extent stations = survey.seen().orElse(new Extent(Station.DATUM, new Station(3048)));
         geometry = ChartGeometry.of(

@@ -19,8 +19,8 @@ import org.junit.jupiter.params.provider.CsvSource;
 
 class ChartGeometryTest {
     private static final List<Clip> CLIPS = List.of(Sample.clip(Sample.UP, 60), Sample.clip(Sample.DOWN, 120));
-    private static final ChartGeometry CHART = ChartGeometry.of(
-            CLIPS, new Extent(new Station(-6096), new Station(18288)), 100, 910, 20, 160);
+    private static final ChartGeometry CHART =
+            ChartGeometry.of(CLIPS, new Extent(new Station(-6096), new Station(18288)), 100, 910, 20, 160);
 
     @Test
     void clipsShareTheWidthByTheirLength() {
@@ -48,12 +48,15 @@ class ChartGeometryTest {
         assertThat(CHART.at(402).orElseThrow().clip().id()).isEqualTo(Sample.UP);
         assertThat(CHART.at(409).orElseThrow().clip().id()).isEqualTo(Sample.DOWN);
         assertThat(CHART.at(-50).orElseThrow().seconds()).isZero();
-        assertThat(ChartGeometry.of(List.of(), new Extent(Station.DATUM, new Station(5)), 0, 10, 0, 10).at(3)).isEmpty();
+        assertThat(ChartGeometry.of(List.of(), new Extent(Station.DATUM, new Station(5)), 0, 10, 0, 10)
+                        .at(3))
+                .isEmpty();
     }
 
     @Test
     void offersEveryTimeTheCameraStoodAtADistance() {
-        var visits = ThereAndBackChart.visits(Reckoner.survey(Sample.job()), new Station(Distance.feet(30).mm()));
+        var visits = ThereAndBackChart.visits(
+                Reckoner.survey(Sample.job()), new Station(Distance.feet(30).mm()));
         assertThat(visits).extracting(ThereAndBackChart.Visit::pts).containsExactly(30_000L, 90_000L);
         assertThat(visits.get(0).words()).isEqualTo("down.mp4 at 0:30.0, going out");
         assertThat(visits.get(1).words()).isEqualTo("down.mp4 at 1:30.0, going back");

@@ -18,6 +18,7 @@ import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.Reckoner;
+import hitch.core.judge.HouseRules;
 import hitch.core.judge.PropertyFacts;
 import hitch.core.judge.Survey;
 import hitch.core.line.Direction;
@@ -66,7 +67,7 @@ class DeliveryTest {
     void setUp() throws MediaException {
         when(voiceSpeaks()).thenAnswer(call -> {
             String text = call.getArgument(0);
-            return new Sound(new float[text.length() * Narrator.RATE / 25], Narrator.RATE);
+            return new Sound(new float[text.length() * Narrator.RATE / 120], Narrator.RATE);
         });
         out = folder.resolve("out");
         footage = new Footage(folder);
@@ -75,6 +76,8 @@ class DeliveryTest {
         FrameIndex index = footage.index(clip);
         job = Job.EMPTY
                 .with(new Edit.DescribeProperty(Sample.job().facts()))
+                .with(new Edit.SetRules(
+                        new HouseRules(50, Distance.inches(0.5), Distance.inches(1), Distance.feet(5), 12, 0.4, 0.2)))
                 .with(new Edit.PutClip(clip))
                 .with(new Edit.PutRun(Sample.run("street run", Direction.WITH_FLOW, clip.id())))
                 .with(new Edit.SetMark(clip.id(), new Reading(index.pts(0), Distance.ZERO)))
