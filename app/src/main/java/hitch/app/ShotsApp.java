@@ -14,6 +14,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
@@ -59,6 +60,9 @@ public final class ShotsApp extends Application {
                     if (number == 1) {
                         // A frame where something is to be seen, and a note half typed.
                         job.player().seek(job.work().now().job().clips().get(2), 40.6);
+                        ((ListView<?>) stage.getScene().lookup("#findings"))
+                                .getSelectionModel()
+                                .select(7);
                         ((TextField) stage.getScene().lookup("#note")).setText("roots top heavy, a third of the bore");
                     }
                 });

@@ -15,6 +15,7 @@ final class PipeView implements View {
     private final int sign;
     private final RootClumps roots;
     private final Noise ripple;
+    private final MainBeyond main;
 
     PipeView(Scenario scenario, PipeShape shape, PipeSkin skin, Scenario.Take take) {
         this.shape = shape;
@@ -23,6 +24,7 @@ final class PipeView implements View {
         this.sign = take.sign();
         this.roots = new RootClumps(scenario, shape);
         this.ripple = new Noise(scenario.seed() + 5);
+        this.main = new MainBeyond(ripple);
     }
 
     @Override
@@ -130,7 +132,7 @@ final class PipeView implements View {
             float z = z0 + ray.dz * t;
             double station = lens.station + lens.sign * z;
             if (station > shape.end() && lens.sign > 0) {
-                return inMain(ray, x, y, (float) (station - shape.end()), t + gone, rgb, at);
+                return main.trace(ray, x, y, (float) (station - shape.end()), t + gone, rgb, at);
             }
             shape.axis(station, ray.axis);
             float ox = x - lens.sign * ray.axis[0];
@@ -288,43 +290,5 @@ final class PipeView implements View {
         rgb[at + 1] = g + glint;
         rgb[at + 2] = b + glint;
         return distance;
-    }
-
-    /** The main beyond the end: a wider pipe lying across, with its own flow. */
-    private float inMain(Ray ray, float x, float y, float into, float distance, float[] rgb, int at) {
-        float radius = PipeShape.MAIN_RADIUS;
-        float middleY = -0.02f;
-        float py = y;
-        float pz = into;
-        float gone = distance;
-        for (int i = 0; i < 60; i++) {
-            float oy = py - middleY;
-            float oz = pz - radius * 0.82f;
-            float r = (float) Math.sqrt(oy * oy + oz * oz);
-            boolean water = py < middleY - radius * 0.1f;
-            if (r > radius - 0.004f || water) {
-                float wide = x + ray.dx * (gone - distance);
-                float spot = ripple.rough(wide * 5 + 3, (float) Math.atan2(oy, oz) * 6, 0, 4);
-                float facing = Math.max(0.05f, Math.abs(oz / Math.max(r, 0.01f) * ray.dz));
-                float light = 1.6f * falloff(gone) * facing + 0.02f * (float) Math.exp(-gone / 2);
-                float flow = ripple.rough(wide * 3.5f + 11, pz * 16, 0, 3);
-                float shade = water
-                        ? 0.16f + 2.4f * Math.max(0, flow - 0.55f)
-                        : 0.60f + 0.7f * (spot - 0.5f) + (oy > 0 ? 0 : 0.35f * oy / radius);
-                rgb[at] = shade * light * (water ? 0.75f : 0.92f);
-                rgb[at + 1] = shade * light * (water ? 0.70f : 0.82f);
-                rgb[at + 2] = shade * light * (water ? 0.52f : 0.68f);
-                return gone;
-            }
-            float step = Math.max(0.008f, (radius - r) * 0.7f);
-            py += ray.dy * step;
-            pz += ray.dz * step;
-            gone += step;
-            if (pz < -0.01f) {
-                break;
-            }
-        }
-        rgb[at] = rgb[at + 1] = rgb[at + 2] = 0.004f;
-        return gone;
     }
 }

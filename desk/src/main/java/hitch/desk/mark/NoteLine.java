@@ -22,7 +22,9 @@ import javafx.scene.layout.VBox;
 
 /** One text field: what is typed is read into chips while it is typed, and Enter makes it a finding at this frame. */
 final class NoteLine extends VBox {
-    private static final String HINT = "roots top heavy  ·  offset 3/4 in  ·  standing water 26-31  ·  clay to pvc";
+    private static final String HINT = "roots top heavy  ·  standing water 26-31  ·  clay to pvc";
+
+    private static final double CHIPS_WIDTH = 412;
 
     private final Context desk;
     private final NoteReader reader;
@@ -54,6 +56,8 @@ final class NoteLine extends VBox {
             }
         });
         chips.setMinHeight(26);
+        chips.setPrefWrapLength(CHIPS_WIDTH);
+        chips.setMaxWidth(CHIPS_WIDTH);
         getChildren().addAll(new HBox(8, heading, Labels.of("N", "key")), field, chips);
         read("");
     }
@@ -83,7 +87,9 @@ final class NoteLine extends VBox {
         chips.getChildren().clear();
         if (text.isBlank()) {
             frame = null;
-            chips.getChildren().add(Labels.of(HINT, "soft"));
+            Label hint = Labels.of(HINT, "soft");
+            hint.setMaxWidth(CHIPS_WIDTH);
+            chips.getChildren().add(hint);
             return;
         }
         if (frame == null) {
@@ -97,8 +103,14 @@ final class NoteLine extends VBox {
                             chip.label(), "chip", "chip-" + chip.sort().name().toLowerCase(java.util.Locale.ROOT)));
         }
         if (!draft.remark().isEmpty()) {
-            chips.getChildren().add(Labels.of("“" + draft.remark() + "”", "chip", "chip-remark"));
+            chips.getChildren().add(remark(draft.remark()));
         }
+    }
+
+    private static Label remark(String text) {
+        Label label = Labels.of("“" + text + "”", "chip", "chip-remark");
+        label.setMaxWidth(CHIPS_WIDTH);
+        return label;
     }
 
     private void enter() {

@@ -1,0 +1,89 @@
+package hitch.core.story;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.Sample;
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.job.Job;
+import hitch.core.job.Reckoner;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.EnumSource;
+
+class WordingTest {
+    private static LocatedFinding located(String note) {
+        return Reckoner.survey(Sample.note(Sample.job(), Sample.DOWN, 9, note))
+                .findings()
+                .getFirst();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "roots top heavy | Roots, at the top, heavy",
+                "offset 3/4 in, paper on it | Offset, 3/4 in; paper on it",
+                "standing water 10-14, 20% | Standing water, 20 % of the bore",
+                "4 in clay to 6 in pvc | Material change from 4 in clay to 6 in PVC",
+                "4 in to 6 in | Size change from 4 in to 6 in",
+                "roots all round | Roots, all round",
+                "crack from 2 to 4 o'clock | Crack, from 2 to 4 o'clock",
+                "mind the dog | mind the dog"
+            })
+    void saysAFindingInOneWay(String note, String what) {
+        assertThat(Wording.what(located(note))).isEqualTo(what);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "FEET | roots at 14.2 | 14.2 ft toward the main",
+                "FEET_INCHES | roots at 14.5 | 14 ft 6 in toward the main",
+                "METRES | roots 10 ft | 3.05 m toward the main",
+                "FEET | standing water 14-10 | 10.0 to 14.0 ft toward the main"
+            })
+    void saysAPlaceInTheJobsUnit(LengthUnit unit, String note, String place) {
+        assertThat(Wording.place(located(note), unit)).isEqualTo(place);
+    }
+
+    @Test
+    void aFindingOnNoRunHasNoStation() {
+        Job job = Sample.note(Sample.job(), Sample.YARD, 3, "cap under the mulch");
+        assertThat(Wording.place(Reckoner.survey(job).findings().getFirst(), LengthUnit.FEET))
+                .isEqualTo("no station");
+    }
+
+    @ParameterizedTest
+    @EnumSource(value = FindingKind.class, mode = EnumSource.Mode.EXCLUDE, names = "REMARK")
+    void everyKindMeansSomethingInASentence(FindingKind kind) {
+        LocatedFinding any = located("roots");
+        var found = any.finding();
+        var other = new hitch.core.finding.Finding(
+                found.id(),
+                kind,
+                found.frame(),
+                found.typed(),
+                found.traits(),
+                "w",
+                "",
+                found.weightSet(),
+                found.history());
+        String meaning = Wording.meaning(new LocatedFinding(
+                other, any.extent(), any.run(), any.heading(), any.confidence(), any.weight(), any.because()));
+        assertThat(meaning).endsWith(".").hasSizeGreaterThan(10);
+        assertThat(kind.title()).isEqualToIgnoringCase(kind.word());
+    }
+
+    @Test
+    void audiencesAreKnownByTheirWord() {
+        for (Audience audience : Audience.values()) {
+            assertThat(Audience.of(" " + audience.word().toUpperCase() + " ")).contains(audience);
+            assertThat(audience.wants()).isNotBlank();
+        }
+        assertThat(Audience.of("neighbour")).isEmpty();
+    }
+}

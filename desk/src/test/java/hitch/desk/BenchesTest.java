@@ -1,0 +1,181 @@
+package hitch.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.finding.Weight;
+import hitch.core.judge.Survey;
+import hitch.core.line.Direction;
+import java.io.File;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.Stage;
+import org.junit.jupiter.api.AfterEach;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.util.WaitForAsyncUtils;
+
+/** The benches beside Mark, worked as a reviewer works them. */
+class BenchesTest extends ApplicationTest {
+    private Path folder;
+    private HitchWindow window;
+
+    @Override
+    public void start(Stage stage) throws Exception {
+        folder = Files.createTempDirectory("hitch-benches");
+        window = new HitchWindow(stage, folder.resolve("data"));
+        window.show(Optional.of(SmallJob.create(folder.resolve("job"))));
+    }
+
+    @BeforeEach
+    void waitForTheFirstFrame() throws TimeoutException {
+        until(() -> window.job().isPresent() && job().player().shown().isPresent());
+    }
+
+    @AfterEach
+    void clean() throws IOException {
+        interact(() -> window.job().ifPresent(JobView::close));
+        try (var all = Files.walk(folder)) {
+            all.sorted(java.util.Comparator.reverseOrder())
+                    .forEach(p -> p.toFile().delete());
+        }
+    }
+
+    private static void until(Callable<Boolean> condition) throws TimeoutException {
+        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
+        WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    private JobView job() {
+        return window.job().orElseThrow();
+    }
+
+    private Survey survey() {
+        return job().work().now().survey();
+    }
+
+    private Node named(String accessible) {
+        return lookup((Node n) -> accessible.equals(n.getAccessibleText())).query();
+    }
+
+    private void note(String words) throws TimeoutException {
+        int before = survey().findings().size();
+        type(KeyCode.N);
+        write(words);
+        type(KeyCode.ENTER);
+        until(() -> survey().findings().size() == before + 1);
+        type(KeyCode.ESCAPE);
+    }
+
+    @Test
+    void aHouseRuleChangesTheWeightOfAFinding() throws TimeoutException {
+        note("roots 30%");
+        assertThat(survey().findings().getFirst().weight()).isEqualTo(Weight.TEND);
+        clickOn("#bench-judge");
+        TextField rule = (TextField) named("Roots are a repair from, % of the bore");
+        interact(() -> rule.setText("25"));
+        clickOn(rule).type(KeyCode.ENTER);
+        until(() -> survey().findings().getFirst().weight() == Weight.MEND);
+        interact(() -> rule.setText("several"));
+        clickOn(rule).type(KeyCode.ENTER);
+        until(() -> lookup("#notice").queryAs(Label.class).getText().contains("is not a number"));
+        assertThat(survey().rules().rootShareToMend()).isEqualTo(25);
+        assertThat(rule.getText()).isEqualTo("25");
+    }
+
+    @Test
+    void adviceLeadsToTheFindingItRestsOn() throws TimeoutException {
+        note("hole bottom at 12 ft");
+        clickOn("#bench-judge");
+        clickOn(named("Go to F1 hole 12.0 ft toward the main"));
+        until(() -> lookup("#bench-mark")
+                .queryAs(javafx.scene.control.ToggleButton.class)
+                .isSelected());
+    }
+
+    @Test
+    void aRunCanBeTurned() throws TimeoutException {
+        clickOn("#bench-load");
+        @SuppressWarnings("unchecked")
+        ComboBox<Direction> direction = (ComboBox<Direction>) named("Direction");
+        interact(() -> direction.setValue(Direction.AGAINST_FLOW));
+        until(() -> survey().runs().getFirst().direction() == Direction.AGAINST_FLOW);
+        assertThat(survey().seen().orElseThrow().from().mm()).isNegative();
+        clickOn("#undo");
+        until(() -> survey().runs().getFirst().direction() == Direction.WITH_FLOW);
+    }
+
+    @Test
+    void aClipTakenOffItsRunHasNoStation() throws TimeoutException {
+        clickOn("#bench-load");
+        @SuppressWarnings("unchecked")
+        ComboBox<String> run = (ComboBox<String>) named("Run of down.mp4");
+        interact(() -> run.setValue("above ground"));
+        until(() -> survey().seen().isEmpty());
+        clickOn("#bench-mark");
+        until(() -> lookup("#station").queryAs(Label.class).getText().equals("above ground"));
+    }
+
+    @Test
+    void aNewRunIsAddedAndNamed() throws TimeoutException {
+        clickOn("#bench-load");
+        clickOn("Run toward the building");
+        until(() -> survey().runs().size() == 2);
+        assertThat(survey().runs().getLast().name()).isEqualTo("building run");
+    }
+
+    @Test
+    void leavingOutAClipIsUndone() throws TimeoutException {
+        clickOn("#bench-load");
+        clickOn("Leave out");
+        until(() -> survey().clips().isEmpty());
+        clickOn("#undo");
+        until(() -> survey().clips().size() == 1);
+        assertThat(new File(folder.resolve("job/down.mp4").toString())).exists();
+    }
+
+    @Test
+    void theScriptFollowsTheRecipient() throws TimeoutException {
+        note("roots top heavy at 12 ft");
+        clickOn("#bench-cut");
+        assertThat(lookup((Node n) -> n instanceof Label l && l.getText().contains("It needs a repair."))
+                        .tryQuery())
+                .isPresent();
+        clickOn("Buyer");
+        until(() -> lookup((Node n) -> n instanceof Label l && l.getText().contains("before closing"))
+                .tryQuery()
+                .isPresent());
+    }
+
+    @Test
+    void aDistrictWithoutAPartIsToldSo() throws TimeoutException {
+        note("roots at 12 ft");
+        clickOn("#bench-hand-over");
+        clickOn("#audience-district");
+        clickOn("#hand-over");
+        until(() -> lookup("#notice").queryAs(Label.class).getText().contains("Mark the boundary"));
+        clickOn("Close");
+        assertThat(lookup("#notice").queryAs(Label.class).getText()).isEmpty();
+    }
+
+    @Test
+    void theLineBenchAddsUpThePipe() {
+        clickOn("#bench-line");
+        assertThat(lookup((Node n) -> n instanceof Label l && l.getText().equals("4 in clay"))
+                        .tryQuery())
+                .isPresent();
+        assertThat(lookup((Node n) -> n instanceof Label l && l.getText().equals("39.8 ft"))
+                        .tryQuery())
+                .isPresent();
+    }
+}
