@@ -23,6 +23,10 @@ public record Context(Workspace work, Player player, Theme theme, ObjectProperty
 
     /** Chooses a finding and shows its frame. */
     public void goTo(LocatedFinding found) {
+        if (found.finding().id().equals(selected.get())) {
+            // Chosen already: say it again, so that whoever waits for a choice hears it.
+            selected.set(null);
+        }
         selected.set(found.finding().id());
         Optional<Clip> clip = work.now().survey().clip(found.finding().frame().clip());
         if (clip.isEmpty()) {

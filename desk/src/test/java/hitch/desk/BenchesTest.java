@@ -3,67 +3,18 @@ package hitch.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.finding.Weight;
-import hitch.core.judge.Survey;
 import hitch.core.line.Direction;
 import java.io.File;
-import java.io.IOException;
-import java.nio.file.Files;
-import java.nio.file.Path;
-import java.util.Optional;
-import java.util.concurrent.Callable;
-import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.framework.junit5.ApplicationTest;
-import org.testfx.util.WaitForAsyncUtils;
 
 /** The benches beside Mark, worked as a reviewer works them. */
-class BenchesTest extends ApplicationTest {
-    private Path folder;
-    private HitchWindow window;
-
-    @Override
-    public void start(Stage stage) throws Exception {
-        folder = Files.createTempDirectory("hitch-benches");
-        window = new HitchWindow(stage, folder.resolve("data"));
-        window.show(Optional.of(SmallJob.create(folder.resolve("job"))));
-    }
-
-    @BeforeEach
-    void waitForTheFirstFrame() throws TimeoutException {
-        until(() -> window.job().isPresent() && job().player().shown().isPresent());
-    }
-
-    @AfterEach
-    void clean() throws IOException {
-        interact(() -> window.job().ifPresent(JobView::close));
-        try (var all = Files.walk(folder)) {
-            all.sorted(java.util.Comparator.reverseOrder())
-                    .forEach(p -> p.toFile().delete());
-        }
-    }
-
-    private static void until(Callable<Boolean> condition) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private JobView job() {
-        return window.job().orElseThrow();
-    }
-
-    private Survey survey() {
-        return job().work().now().survey();
-    }
-
+class BenchesTest extends OpenWindow {
     private Node named(String accessible) {
         return lookup((Node n) -> accessible.equals(n.getAccessibleText())).query();
     }

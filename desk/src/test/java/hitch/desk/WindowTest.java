@@ -5,12 +5,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.media.NumberedFootage;
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Optional;
-import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.control.Label;
@@ -19,54 +16,17 @@ import javafx.scene.control.Slider;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
-import javafx.stage.Stage;
-import org.junit.jupiter.api.AfterEach;
-import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** Drives the real window as a reviewer would, with keys and clicks. */
-class WindowTest extends ApplicationTest {
-    private Path folder;
-    private HitchWindow window;
-
-    @Override
-    public void start(Stage stage) throws Exception {
-        folder = Files.createTempDirectory("hitch-window");
-        window = new HitchWindow(stage, folder.resolve("data"));
-        window.show(Optional.of(SmallJob.create(folder.resolve("job"))));
-    }
-
-    @BeforeEach
-    void waitForTheFirstFrame() throws TimeoutException {
-        until(() -> window.job().isPresent() && job().player().shown().isPresent());
-    }
-
-    @AfterEach
-    void clean() throws IOException {
-        interact(() -> window.job().ifPresent(JobView::close));
-        try (var all = Files.walk(folder)) {
-            all.sorted(java.util.Comparator.reverseOrder())
-                    .forEach(p -> p.toFile().delete());
-        }
-    }
-
-    private static void until(Callable<Boolean> condition) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(20, TimeUnit.SECONDS, condition);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    private JobView job() {
-        return window.job().orElseThrow();
-    }
-
+class WindowTest extends OpenWindow {
     private Player.Frame frame() {
         return job().player().shown().orElseThrow();
     }
 
     private List<LocatedFinding> findings() {
-        return job().work().now().survey().findings();
+        return survey().findings();
     }
 
     private void goTo(int number) throws TimeoutException {
@@ -81,10 +41,6 @@ class WindowTest extends ApplicationTest {
     private void type(String note) {
         type(KeyCode.N);
         write(note);
-    }
-
-    private String text(String id) {
-        return lookup(id).queryAs(Label.class).getText();
     }
 
     @Test

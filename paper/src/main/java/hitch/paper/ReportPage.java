@@ -5,7 +5,9 @@ import hitch.core.finding.Weight;
 import hitch.core.judge.Advice;
 import hitch.core.judge.Cautions;
 import hitch.core.judge.Survey;
+import hitch.core.line.Material;
 import hitch.core.story.Audience;
+import hitch.media.draw.Palette;
 import io.pebbletemplates.pebble.PebbleEngine;
 import io.pebbletemplates.pebble.loader.ClasspathLoader;
 import io.pebbletemplates.pebble.template.PebbleTemplate;
@@ -90,7 +92,7 @@ public final class ReportPage {
     }
 
     /** A length of pipe as the page draws it. */
-    public record Length(String words, String length, String share) {}
+    public record Length(String words, String length, String share, String colour) {}
 
     private static List<Length> pipe(Survey survey) {
         double total = survey.seen().map(s -> (double) s.length().mm()).orElse(1.0);
@@ -98,8 +100,13 @@ public final class ReportPage {
                 .map(s -> new Length(
                         s.words(),
                         survey.facts().unit().show(s.length()),
-                        String.format(Locale.ROOT, "%.2f", 100 * s.length().mm() / Math.max(1, total))))
+                        String.format(Locale.ROOT, "%.2f", 100 * s.length().mm() / Math.max(1, total)),
+                        s.material().map(ReportPage::colour).orElse("#DDD7CA")))
                 .toList();
+    }
+
+    private static String colour(Material material) {
+        return String.format("#%06X", Palette.material(material).getRGB() & 0xFFFFFF);
     }
 
     private static String font(String file) {

@@ -63,7 +63,7 @@ final class FindingPainter {
         BasicStroke line = new BasicStroke(4, BasicStroke.CAP_ROUND, BasicStroke.JOIN_ROUND);
         pen.graphics().setStroke(line);
         pen.graphics().setColor(Palette.COPPER);
-        double reach = height * 0.3;
+        double reach = height * 0.26;
         if (clock.all()) {
             pen.graphics().draw(new Ellipse2D.Double(x - reach, y - reach, 2 * reach, 2 * reach));
             return;
