@@ -9,6 +9,7 @@ import java.nio.file.Path;
 import java.util.ArrayDeque;
 import java.util.Deque;
 import java.util.Optional;
+import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
@@ -49,7 +50,7 @@ public final class ShotsApp extends Application {
         window.show(Optional.empty());
         steps.add(() -> save("start"));
         steps.add(window::demo);
-        steps.add(() -> {});
+        steps.add(() -> await(() -> window.job().isPresent()));
         for (boolean dark : new boolean[] {false, true}) {
             for (int i = 0; i < BENCHES.length; i++) {
                 int number = i;
@@ -57,6 +58,9 @@ public final class ShotsApp extends Application {
                     window.theme().darkProperty().set(dark);
                     JobView job = window.job().orElseThrow();
                     job.show(number);
+                    if (stage.getScene().lookup("#out-folder") instanceof TextField folder) {
+                        folder.setText("handed-over/7-teasel-lane");
+                    }
                     if (number == 1) {
                         // A frame where something is to be seen, and a note half typed.
                         job.player().seek(job.work().now().job().clips().get(2), 40.6);
@@ -72,6 +76,13 @@ public final class ShotsApp extends Application {
         steps.add(() -> delete(data));
         steps.add(Platform::exit);
         next();
+    }
+
+    /** Comes back to the same step until {@code ready}. */
+    private void await(BooleanSupplier ready) {
+        if (!ready.getAsBoolean()) {
+            steps.addFirst(() -> await(ready));
+        }
     }
 
     private void next() {
