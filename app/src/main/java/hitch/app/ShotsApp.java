@@ -63,7 +63,7 @@ public final class ShotsApp extends Application {
                     }
                     if (number == 1) {
                         // A frame where something is to be seen, and a note half typed.
-                        job.player().seek(job.work().now().job().clips().get(2), 40.6);
+                        job.player().seek(job.work().now().job().clips().get(2), 41.2);
                         ((ListView<?>) stage.getScene().lookup("#findings"))
                                 .getSelectionModel()
                                 .select(7);
