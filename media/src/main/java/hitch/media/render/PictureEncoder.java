@@ -36,7 +36,11 @@ final class PictureEncoder extends Encoder {
     private final int height;
     private final BytePointer pixels;
     private final SwsContext scaler;
+    /** A picture that stands is written again this often; between, players keep showing it. */
+    private static final int STANDS = 5;
+
     private long count;
+    private long written = -1;
 
     PictureEncoder(AVFormatContext container, VideoWriter.Shape shape) throws MediaException {
         this(container, shape, avcodec_find_encoder_by_name("libopenh264"));
@@ -89,15 +93,29 @@ final class PictureEncoder extends Encoder {
             planes.put(0, pixels);
             sws_scale(scaler, planes, strides, 0, height, frame.data(), frame.linesize());
         }
-        encodeAgain(sink);
+        count++;
+        write(sink);
     }
 
+    /** The last picture stands for one more beat. */
     void encodeAgain(PacketSink sink) throws MediaException {
-        frame.pts(count++);
+        count++;
+        if (count - 1 - written >= STANDS) {
+            write(sink);
+        }
+    }
+
+    private void write(PacketSink sink) throws MediaException {
+        written = count - 1;
+        frame.pts(written);
         send(frame, sink);
     }
 
     void drain(PacketSink sink) throws MediaException {
+        if (written < count - 1) {
+            // Else the stream would end when the standing picture was last written.
+            write(sink);
+        }
         send(null, sink);
     }
 

@@ -236,6 +236,31 @@ class RenderTest {
                 .contains("zwei ü");
     }
 
+    @Test
+    void aStandingPictureLastsAsLongAsItWasHeld() throws MediaException {
+        Path out = folder.resolve("stands.mp4");
+        VideoWriter.Shape shape = new VideoWriter.Shape(64, 48, 10, 100_000, 32_000);
+        try (VideoWriter writer = new VideoWriter(out, shape, "t", List.of())) {
+            writer.picture(new int[64 * 48]);
+            for (int i = 0; i < 22; i++) {
+                writer.again();
+            }
+            assertThat(writer.pictureCount()).isEqualTo(23);
+            int[] white = new int[64 * 48];
+            java.util.Arrays.fill(white, 0xFFFFFF);
+            writer.picture(white);
+            writer.again();
+            writer.sound(new float[120_000]);
+            writer.finish();
+        }
+        FrameIndex written = ClipIndexer.index(out).index();
+        assertThat(written.base().seconds(written.endPts())).isCloseTo(2.5, within(1e-6));
+        try (FrameReader reader = new FrameReader(out, written)) {
+            assertThat(reader.at(written.base().ticks(2.25)).rgb()[500] & 0xFF).isLessThan(40);
+            assertThat(reader.at(written.base().ticks(2.35)).rgb()[500] & 0xFF).isGreaterThan(200);
+        }
+    }
+
     private static byte[] readAll(Path file) {
         try {
             return Files.readAllBytes(file);
