@@ -17,7 +17,15 @@ import picocli.CommandLine.Parameters;
         footer = {"", "Example:", "  ./hitch demo", "  ./hitch ~/jobs/alder-row"},
         mixinStandardHelpOptions = true,
         version = "Hitch 0.1.0",
-        subcommands = {DemoCommand.class, DeliverCommand.class, ClipCommand.class, SimCommand.class, ShotsCommand.class
+        subcommands = {
+            DemoCommand.class,
+            DeliverCommand.class,
+            ClipCommand.class,
+            ProbeCommand.class,
+            StillCommand.class,
+            RecoverCommand.class,
+            SimCommand.class,
+            ShotsCommand.class
         })
 public final class Main implements Runnable {
     @Parameters(index = "0", arity = "0..1", paramLabel = "JOB", description = "Job folder to open; else the last one.")

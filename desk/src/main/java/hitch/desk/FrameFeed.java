@@ -5,6 +5,7 @@ import hitch.core.footage.FrameIndex;
 import hitch.media.MediaException;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
+import hitch.media.clip.PictureShape;
 import hitch.store.Footage;
 import java.util.function.Consumer;
 import javafx.application.Platform;
@@ -67,7 +68,7 @@ final class FrameFeed implements AutoCloseable {
             FrameIndex index = footage.index(next.clip());
             if (!next.clip().equals(readerClip)) {
                 closeReader();
-                reader = new FrameReader(footage.file(next.clip()), index);
+                reader = footage.reader(next.clip(), PictureShape.FOR_SCREEN);
                 readerClip = next.clip();
             }
             int number = Math.clamp(next.number(), 0, index.count() - 1);

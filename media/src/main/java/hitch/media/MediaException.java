@@ -3,7 +3,7 @@ package hitch.media;
 import java.io.Serial;
 
 /** Footage or sound that cannot be read or written; the message names the file and what to do. */
-public final class MediaException extends Exception {
+public class MediaException extends Exception {
     @Serial
     private static final long serialVersionUID = 1;
 

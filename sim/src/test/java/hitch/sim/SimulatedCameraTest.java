@@ -102,7 +102,7 @@ class SimulatedCameraTest {
                 List.of(new Scenario.Line(0.5, "roots")),
                 List.of());
         new SimulatedCamera(small(List.of(take)), SILENT).recordAll(folder, Progress.NONE);
-        FrameIndex index = ClipIndexer.index(folder.resolve("short.mp4")).index();
+        FrameIndex index = ClipIndexer.index(folder.resolve("short.mp4")).frames();
         assertThat(index.count()).isEqualTo(30);
         JsonNode truth = JsonMapper.shared().readTree(Files.readString(folder.resolve("short.truth.json")));
         JsonNode moments = truth.get("moments");

@@ -7,8 +7,11 @@ import hitch.core.job.Job;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipFacts;
+import hitch.media.clip.ClipIndex;
 import hitch.media.clip.ClipIndexer;
 import hitch.media.clip.Fingerprint;
+import hitch.media.clip.FrameReader;
+import hitch.media.clip.PictureShape;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -18,7 +21,7 @@ import java.util.concurrent.ConcurrentHashMap;
 /** The footage files of one job: where they are, their frames, and taking in new ones. Opened read only. */
 public final class Footage {
     private final Path folder;
-    private final Map<String, FrameIndex> indexes = new ConcurrentHashMap<>();
+    private final Map<String, ClipIndex> indexes = new ConcurrentHashMap<>();
 
     public Footage(Path jobFolder) {
         this.folder = jobFolder;
@@ -31,7 +34,18 @@ public final class Footage {
 
     /** The frames of a clip, listed on first use. */
     public FrameIndex index(Clip clip) throws MediaException {
-        FrameIndex known = indexes.get(clip.sha256());
+        return clipIndex(clip).frames();
+    }
+
+    /** Opens a clip for reading frames in any order. */
+    public FrameReader reader(Clip clip, PictureShape shape) throws MediaException {
+        ClipIndex index = clipIndex(clip);
+        return new FrameReader(file(clip), index, shape);
+    }
+
+    /** The frames of a clip and where each comes from, listed on first use. */
+    public ClipIndex clipIndex(Clip clip) throws MediaException {
+        ClipIndex known = indexes.get(clip.sha256());
         if (known == null) {
             refuseChanged(clip);
             known = ClipIndexer.index(file(clip)).index();
@@ -76,7 +90,7 @@ public final class Footage {
             Path home = folder.toAbsolutePath().normalize();
             String path =
                     whole.startsWith(home) ? home.relativize(whole).toString().replace('\\', '/') : whole.toString();
-            FrameIndex index = facts.index();
+            FrameIndex index = facts.frames();
             return new Clip(
                     idFor(file, sha, job),
                     path,
@@ -86,9 +100,9 @@ public final class Footage {
                     index.firstPts(),
                     index.endPts(),
                     index.count(),
-                    facts.width(),
-                    facts.height(),
-                    facts.sound(),
+                    facts.picture().shownWidth(),
+                    facts.picture().shownHeight(),
+                    facts.sound().isPresent(),
                     facts.recorded());
         } catch (IOException e) {
             throw new MediaException(file.getFileName() + " cannot be read: " + e.getMessage(), e);

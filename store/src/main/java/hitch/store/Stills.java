@@ -19,7 +19,7 @@ public final class Stills {
             Clip clip = job.job()
                     .clip(finding.frame().clip())
                     .orElseThrow(() -> new MediaException("The clip of this finding was left out of the job."));
-            try (FrameReader reader = new FrameReader(footage.file(clip), footage.index(clip))) {
+            try (FrameReader reader = new FrameReader(footage.file(clip), footage.clipIndex(clip))) {
                 Still.save(reader.at(finding.frame().pts()), still);
             }
         }

@@ -75,6 +75,20 @@ public final class FrameIndex {
         return key[Math.clamp(number, 0, pts.length - 1)];
     }
 
+    /**
+     * Whether frames stand for different times, more than the clock's rounding explains: a variable frame rate, or a
+     * recorder that was paused.
+     */
+    public boolean isUneven() {
+        long least = Long.MAX_VALUE;
+        long most = 0;
+        for (int i = 1; i < pts.length; i++) {
+            least = Math.min(least, pts[i] - pts[i - 1]);
+            most = Math.max(most, pts[i] - pts[i - 1]);
+        }
+        return pts.length > 2 && most - least > 2 && most > least * 1.5;
+    }
+
     /** Frames per second on average over the clip. */
     public double rate() {
         return pts.length / base.seconds(end - pts[0]);

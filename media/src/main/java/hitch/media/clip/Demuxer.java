@@ -1,39 +1,60 @@
 package hitch.media.clip;
 
+import static org.bytedeco.ffmpeg.global.avcodec.AVDISCARD_ALL;
+import static org.bytedeco.ffmpeg.global.avcodec.AV_FIELD_PROGRESSIVE;
+import static org.bytedeco.ffmpeg.global.avcodec.AV_FIELD_UNKNOWN;
+import static org.bytedeco.ffmpeg.global.avcodec.AV_PKT_DATA_DISPLAYMATRIX;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_alloc;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_free;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_unref;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_get_name;
+import static org.bytedeco.ffmpeg.global.avformat.AVFMT_TS_DISCONT;
 import static org.bytedeco.ffmpeg.global.avformat.AVSEEK_FLAG_BACKWARD;
+import static org.bytedeco.ffmpeg.global.avformat.AVSEEK_FLAG_BYTE;
 import static org.bytedeco.ffmpeg.global.avformat.av_find_best_stream;
+import static org.bytedeco.ffmpeg.global.avformat.av_guess_sample_aspect_ratio;
 import static org.bytedeco.ffmpeg.global.avformat.av_read_frame;
 import static org.bytedeco.ffmpeg.global.avformat.av_seek_frame;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_close_input;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_find_stream_info;
 import static org.bytedeco.ffmpeg.global.avformat.avformat_open_input;
+import static org.bytedeco.ffmpeg.global.avformat.avio_size;
+import static org.bytedeco.ffmpeg.global.avutil.AVERROR_EOF;
 import static org.bytedeco.ffmpeg.global.avutil.AVMEDIA_TYPE_AUDIO;
 import static org.bytedeco.ffmpeg.global.avutil.AVMEDIA_TYPE_VIDEO;
 import static org.bytedeco.ffmpeg.global.avutil.AV_DICT_IGNORE_SUFFIX;
 import static org.bytedeco.ffmpeg.global.avutil.av_dict_get;
+import static org.bytedeco.ffmpeg.global.avutil.av_display_rotation_get;
 
 import hitch.core.footage.TimeBase;
 import hitch.media.MediaException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
+import java.util.Locale;
+import java.util.Optional;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
+import org.bytedeco.ffmpeg.avcodec.AVCodecParameters;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
+import org.bytedeco.ffmpeg.avcodec.AVPacketSideData;
 import org.bytedeco.ffmpeg.avformat.AVFormatContext;
 import org.bytedeco.ffmpeg.avformat.AVStream;
 import org.bytedeco.ffmpeg.avutil.AVDictionary;
 import org.bytedeco.ffmpeg.avutil.AVDictionaryEntry;
+import org.bytedeco.ffmpeg.avutil.AVRational;
+import org.bytedeco.javacpp.IntPointer;
 
 /** A footage file opened read only, packet by packet. */
 public final class Demuxer implements AutoCloseable {
+    private static final int MOST_STUMBLES = 32;
+
     private final AVFormatContext context = new AVFormatContext(null);
     private final AVPacket packet = av_packet_alloc();
     private final Path file;
     private int video = -1;
     private int audio = -1;
+    private boolean ended;
     private boolean closed;
 
     /**
@@ -47,6 +68,9 @@ public final class Demuxer implements AutoCloseable {
         String name = file.getFileName().toString();
         refuseUnreadable(file, name);
         try {
+            if (Rescue.mayHelp(file)) {
+                throw new UnwrittenIndexException(name);
+            }
             Libav.check(
                     avformat_open_input(context, file.toAbsolutePath().toString(), null, null),
                     name + " is not a video that can be read, or it is cut off. Nothing was changed. "
@@ -117,8 +141,57 @@ public final class Demuxer implements AutoCloseable {
 
     /** The next packet of any stream, valid until the next call; null at the end. */
     AVPacket next() {
-        av_packet_unref(packet);
-        return av_read_frame(context, packet) < 0 ? null : packet;
+        // A recorder's file may stumble in the middle and go on; one that stumbles on the spot has ended.
+        for (int tries = 0; tries < MOST_STUMBLES; tries++) {
+            av_packet_unref(packet);
+            int code = av_read_frame(context, packet);
+            if (code >= 0) {
+                return packet;
+            }
+            ended = code == AVERROR_EOF;
+            if (ended) {
+                return null;
+            }
+        }
+        return null;
+    }
+
+    /** The next packet of the picture stream; null at the end. */
+    AVPacket nextPicture() {
+        AVPacket found = next();
+        while (found != null && found.stream_index() != video) {
+            found = next();
+        }
+        return found;
+    }
+
+    /** Whether reading stopped because the file was at its end, not because it could not be read on. */
+    boolean atEnd() {
+        return ended;
+    }
+
+    /** Skips every stream but the picture, where the container lets them be skipped. */
+    void onlyPicture() {
+        for (int i = 0; i < context.nb_streams(); i++) {
+            if (i != video) {
+                context.streams(i).discard(AVDISCARD_ALL);
+            }
+        }
+    }
+
+    /** Whether the container's clock may jump, so that only places in the file are sure. */
+    boolean clockMayJump() {
+        return (context.iformat().flags() & AVFMT_TS_DISCONT) != 0;
+    }
+
+    /** Goes to a place in the file; false where the container cannot. */
+    boolean seekByte(long pos) {
+        return av_seek_frame(context, -1, pos, AVSEEK_FLAG_BYTE) >= 0;
+    }
+
+    /** Goes to the last keyframe at or before {@code pts}; false where the container cannot. */
+    boolean trySeek(long pts) {
+        return av_seek_frame(context, video, pts, AVSEEK_FLAG_BACKWARD) >= 0;
     }
 
     /** Goes to the last keyframe of {@code stream} at or before {@code pts}. */
@@ -126,6 +199,80 @@ public final class Demuxer implements AutoCloseable {
         Libav.check(
                 av_seek_frame(context, stream, pts, AVSEEK_FLAG_BACKWARD),
                 file.getFileName() + " could not be read at that time.");
+    }
+
+    /** Length of the file, bytes; 0 where it cannot be told. */
+    long bytes() {
+        return Math.max(0, avio_size(context.pb()));
+    }
+
+    /** Short name of the container: the one of its many that the file's ending asks for, else the first. */
+    String container() {
+        String[] names = context.iformat().name().getString().split(",");
+        String ending = file.getFileName().toString().replaceAll(".*\\.", "").toLowerCase(Locale.ROOT);
+        return Arrays.asList(names).contains(ending) ? ending : names[0];
+    }
+
+    /** Frames a second by the file's own word; 0 where it has none. */
+    double namedRate() {
+        double rate = fraction(video().avg_frame_rate());
+        double guess = fraction(video().r_frame_rate());
+        return rate > 0 && rate < 1000 ? rate : guess > 0 && guess < 1000 ? guess : 0;
+    }
+
+    /** Length in seconds by the file's own word; 0 where it has none. */
+    double namedSeconds() {
+        double whole = context.duration() <= 0 ? 0 : context.duration() / 1e6;
+        double rate = namedRate();
+        double counted = rate > 0 ? video().nb_frames() / rate : 0;
+        double own = video().duration() <= 0 ? 0 : base(video()).seconds(video().duration());
+        return Math.max(whole, Math.max(counted, own));
+    }
+
+    /** Whether the container keeps its length in writing, so that a shorter file was cut off. */
+    boolean seemsCut() {
+        return !clockMayJump() && context.iformat().name().getString().matches(".*(mp4|avi|matroska|asf).*");
+    }
+
+    private static double fraction(AVRational r) {
+        return r.den() == 0 ? 0 : (double) r.num() / r.den();
+    }
+
+    ClipFacts.PictureStream pictureStream() {
+        AVCodecParameters par = video().codecpar();
+        AVRational aspect = av_guess_sample_aspect_ratio(context, video(), null);
+        boolean told = aspect.num() > 0 && aspect.den() > 0;
+        int order = par.field_order();
+        return new ClipFacts.PictureStream(
+                avcodec_get_name(par.codec_id()).getString(),
+                par.width(),
+                par.height(),
+                told ? aspect.num() : 1,
+                told ? aspect.den() : 1,
+                turn(par),
+                order != AV_FIELD_UNKNOWN && order != AV_FIELD_PROGRESSIVE);
+    }
+
+    private static int turn(AVCodecParameters par) {
+        for (int i = 0; i < par.nb_coded_side_data(); i++) {
+            AVPacketSideData side = new AVPacketSideData(par.coded_side_data()).getPointer(i);
+            if (side.type() == AV_PKT_DATA_DISPLAYMATRIX) {
+                double anticlockwise = av_display_rotation_get(new IntPointer(side.data()));
+                return Double.isNaN(anticlockwise) ? 0 : Math.floorMod(-(int) Math.round(anticlockwise / 90) * 90, 360);
+            }
+        }
+        return 0;
+    }
+
+    Optional<ClipFacts.SoundStream> soundStream() {
+        if (!hasSound()) {
+            return Optional.empty();
+        }
+        AVCodecParameters par = audio().codecpar();
+        return Optional.of(new ClipFacts.SoundStream(
+                avcodec_get_name(par.codec_id()).getString(),
+                par.sample_rate(),
+                par.ch_layout().nb_channels()));
     }
 
     /** A note of the container, such as its creation time; empty where it has none. */

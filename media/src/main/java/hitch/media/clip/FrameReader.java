@@ -1,66 +1,81 @@
 package hitch.media.clip;
 
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_alloc_context3;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_find_decoder;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_flush_buffers;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_free_context;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_open2;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_parameters_to_context;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_receive_frame;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_send_packet;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
-import static org.bytedeco.ffmpeg.global.avutil.av_frame_move_ref;
-import static org.bytedeco.ffmpeg.global.avutil.av_frame_unref;
 
 import hitch.core.footage.FrameIndex;
 import hitch.media.MediaException;
 import java.nio.file.Path;
-import org.bytedeco.ffmpeg.avcodec.AVCodec;
-import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
+import java.util.Map;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
-import org.bytedeco.ffmpeg.avutil.AVDictionary;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 
 /**
- * Gives exactly the frame asked for. It decodes from the keyframe at or before it and counts by presentation time, not
- * by where a seek happened to land. One thread at a time.
+ * Gives exactly the frame asked for, in any order. It decodes from a keyframe and knows each frame by the number of its
+ * packet, not by where a seek happened to land. One thread at a time.
  */
 public final class FrameReader implements AutoCloseable {
-    private static final long NOWHERE = Long.MIN_VALUE;
+    /** Packets to read on through rather than seek. */
+    private static final int NEAR = 24;
+    /** Keyframes to go back where decoding from one does not give the frame. */
+    private static final int TRIES = 4;
+    /** Bytes of decoded pictures kept at hand. */
+    private static final long ROOM = 160L << 20;
 
-    private final Demuxer demuxer;
     private final FrameIndex index;
-    private final AVCodecContext decoder;
-    // A failed decode empties its frame, so the one on show is kept apart from the one being decoded.
-    private final AVFrame frame = av_frame_alloc();
-    private final AVFrame next = av_frame_alloc();
-    private final RgbConverter converter = new RgbConverter();
-    private long position = NOWHERE;
-    private boolean drained;
+    private final PacketTable table;
+    private final PacketCursor cursor;
+    private final PictureDecoder decoder;
+    private final FrameShelf shelf;
+    private final AVFrame decoded = av_frame_alloc();
+    private final RgbConverter converter;
+    private boolean begun;
+    private boolean ended;
+    private int floor;
+    private int reached = -1;
     private boolean closed;
 
-    public FrameReader(Path file, FrameIndex index) throws MediaException {
-        this.demuxer = new Demuxer(file);
-        this.index = index;
-        AVCodec codec = avcodec_find_decoder(demuxer.video().codecpar().codec_id());
-        if (codec == null) {
-            demuxer.close();
-            throw new MediaException(file.getFileName() + " is coded in a way Hitch cannot read. "
-                    + "Save it from the recorder as MP4, or leave it out.");
-        }
-        decoder = avcodec_alloc_context3(codec);
-        avcodec_parameters_to_context(decoder, demuxer.video().codecpar());
-        decoder.thread_count(2);
-        Libav.check(
-                avcodec_open2(decoder, codec, (AVDictionary) null),
-                file.getFileName() + " cannot be decoded. Copy it again from the recorder.");
+    /** Reads frames upright and in square pixels, as a person is to see them. */
+    public FrameReader(Path file, ClipIndex index) throws MediaException {
+        this(file, index, PictureShape.AS_SHOWN);
     }
 
-    /** The frame with number {@code number}, counted in presentation order from 0; kept within the clip. */
+    public FrameReader(Path file, ClipIndex index, PictureShape shape) throws MediaException {
+        this(file, index, shape, ROOM);
+    }
+
+    FrameReader(Path file, ClipIndex index, PictureShape shape, long room) throws MediaException {
+        this.index = index.frames();
+        this.table = index.packets();
+        Demuxer demuxer = new Demuxer(file);
+        try {
+            demuxer.onlyPicture();
+            decoder = new PictureDecoder(demuxer, 2);
+            converter = new RgbConverter(demuxer.pictureStream(), shape);
+        } catch (MediaException e) {
+            demuxer.close();
+            throw e;
+        }
+        cursor = new PacketCursor(demuxer, table);
+        shelf = new FrameShelf(room);
+    }
+
+    /**
+     * The frame with number {@code number}, counted in presentation order from 0; kept within the clip. Where the file
+     * is damaged there and no such frame can be decoded, the one before it is given, with that one's own time.
+     */
     public Picture frame(int number) throws MediaException {
-        decodeTo(number);
-        return converter.convert(frame, position);
+        int wanted = Math.clamp(number, 0, index.count() - 1);
+        if (!shelf.has(wanted)) {
+            decodeTo(wanted);
+        }
+        Map.Entry<Integer, AVFrame> held = shelf.nearest(wanted);
+        if (held == null) {
+            throw new MediaException(cursor.demuxer().file().getFileName() + " could not be decoded at "
+                    + String.format("%.1f s", index.base().seconds(index.pts(wanted) - index.firstPts()))
+                    + ". Nothing of it was changed; the rest can be used.");
+        }
+        return converter.convert(held.getValue(), index.pts(held.getKey()));
     }
 
     /** The frame on show at {@code pts}. */
@@ -68,57 +83,67 @@ public final class FrameReader implements AutoCloseable {
         return frame(index.numberAt(pts));
     }
 
-    private void decodeTo(int number) throws MediaException {
-        long wanted = index.pts(number);
-        if (position == wanted) {
+    /** Whether {@link #frame} would answer without decoding. */
+    public boolean isAtHand(int number) {
+        return shelf.has(number);
+    }
+
+    private void decodeTo(int wanted) throws MediaException {
+        int start = table.startFor(wanted);
+        boolean onward = begun
+                && !ended
+                && wanted > reached
+                && wanted >= floor
+                && table.start(start).ordinal() <= cursor.ordinal() + NEAR;
+        if (onward && decodeOn(wanted)) {
             return;
         }
-        int key = index.keyBefore(index.numberAt(wanted));
-        boolean onward = position != NOWHERE && wanted > position && index.numberAt(position) >= key;
-        if (!onward) {
-            restart(index.pts(key));
-        }
-        while (position < wanted) {
-            boolean more = decodeNext();
-            if (more && position > wanted && key > 0 && !onward) {
-                // The container's own index led past the keyframe: start from the one before.
-                key = index.keyBefore(key - 1);
-                restart(index.pts(key));
-            } else if (!more) {
-                if (position == NOWHERE) {
-                    throw new MediaException(demuxer.file().getFileName() + " could not be decoded at "
-                            + String.format("%.1f s", index.base().seconds(wanted - index.firstPts())) + ".");
-                }
+        for (int i = 0; i < TRIES; i++) {
+            restart(start);
+            if (decodeOn(wanted) || start == 0) {
                 return;
             }
+            start--;
         }
     }
 
-    private void restart(long pts) throws MediaException {
-        demuxer.seek(demuxer.videoIndex(), pts);
-        avcodec_flush_buffers(decoder);
-        position = NOWHERE;
-        drained = false;
+    private void restart(int start) throws MediaException {
+        cursor.goTo(start);
+        decoder.restart();
+        // What comes out before the start itself leans on pictures that were not decoded.
+        floor = Math.max(0, table.numberOf(table.start(start).ordinal()));
+        begun = true;
+        ended = false;
+        reached = -1;
     }
 
-    /** Decodes one more frame into {@code frame}; false at the end of the clip. */
-    private boolean decodeNext() {
-        while (avcodec_receive_frame(decoder, next) < 0) {
-            if (drained) {
+    /** Decodes until frame {@code wanted} is on the shelf; false where it did not come. */
+    private boolean decodeOn(int wanted) {
+        while (true) {
+            while (decoder.receive(decoded)) {
+                int number = table.numberOf(decoded.pts());
+                if (number < floor) {
+                    continue;
+                }
+                shelf.put(number, decoded, wanted);
+                reached = Math.max(reached, number);
+                if (number >= wanted) {
+                    return number == wanted || shelf.has(wanted);
+                }
+            }
+            if (ended) {
                 return false;
             }
-            AVPacket packet = demuxer.next();
-            while (packet != null && packet.stream_index() != demuxer.videoIndex()) {
-                packet = demuxer.next();
+            int ordinal = cursor.ordinal();
+            AVPacket packet = cursor.read();
+            if (packet == null || ordinal >= table.packets()) {
+                ended = true;
+                decoder.end();
+            } else {
+                // A packet that cannot be decoded is passed over; the frame before it stays on show.
+                decoder.send(packet, ordinal);
             }
-            drained = packet == null;
-            // A packet that cannot be decoded is passed over; the frame before it stays on show.
-            avcodec_send_packet(decoder, packet);
         }
-        av_frame_unref(frame);
-        av_frame_move_ref(frame, next);
-        position = frame.best_effort_timestamp();
-        return true;
     }
 
     @Override
@@ -126,10 +151,10 @@ public final class FrameReader implements AutoCloseable {
         if (!closed) {
             closed = true;
             converter.close();
-            av_frame_free(frame);
-            av_frame_free(next);
-            avcodec_free_context(decoder);
-            demuxer.close();
+            shelf.close();
+            av_frame_free(decoded);
+            decoder.close();
+            cursor.close();
         }
     }
 }

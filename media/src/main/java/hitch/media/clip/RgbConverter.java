@@ -19,15 +19,25 @@ import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.javacpp.PointerPointer;
 
-/** Turns decoded frames into RGB pictures, by the colour matrix the frame names. */
+/** Turns decoded frames into RGB pictures, by the colour matrix the frame names, upright and in the asked shape. */
 final class RgbConverter implements AutoCloseable {
+    private final ClipFacts.PictureStream stream;
+    private final PictureShape shape;
     private SwsContext scaler;
     private BytePointer pixels = new BytePointer((org.bytedeco.javacpp.Pointer) null);
     private long capacity;
 
+    RgbConverter(ClipFacts.PictureStream stream, PictureShape shape) {
+        this.stream = stream;
+        this.shape = shape;
+    }
+
     Picture convert(AVFrame frame, long pts) {
-        int width = frame.width();
-        int height = frame.height();
+        boolean asNamed = frame.width() == stream.width() && frame.height() == stream.height();
+        int wide = shape.square() && asNamed ? stream.squareWidth() : frame.width();
+        double less = Math.min(1, (double) shape.longestSide() / Math.max(wide, frame.height()));
+        int width = Math.max(2, (int) Math.round(wide * less));
+        int height = Math.max(2, (int) Math.round(frame.height() * less));
         // The scaler's vector code may touch a few bytes past the last row.
         long bytes = 4L * width * height + 64;
         if (bytes > capacity) {
@@ -36,16 +46,24 @@ final class RgbConverter implements AutoCloseable {
             capacity = bytes;
         }
         scaler = sws_getCachedContext(
-                scaler, width, height, frame.format(), width, height, AV_PIX_FMT_BGRA, SWS_BICUBIC, null, null, (double
-                                [])
-                        null);
+                scaler,
+                frame.width(),
+                frame.height(),
+                frame.format(),
+                width,
+                height,
+                AV_PIX_FMT_BGRA,
+                SWS_BICUBIC,
+                null,
+                null,
+                (double[]) null);
         IntPointer matrix = sws_getCoefficients(frame.colorspace() == AVCOL_SPC_BT709 ? SWS_CS_ITU709 : SWS_CS_ITU601);
         int full = frame.color_range() == AVCOL_RANGE_JPEG ? 1 : 0;
         sws_setColorspaceDetails(scaler, matrix, full, matrix, 1, 0, 1 << 16, 1 << 16);
         try (PointerPointer<BytePointer> planes = new PointerPointer<>(4);
                 IntPointer strides = new IntPointer(width * 4, 0, 0, 0)) {
             planes.put(0, pixels);
-            sws_scale(scaler, frame.data(), frame.linesize(), 0, height, planes, strides);
+            sws_scale(scaler, frame.data(), frame.linesize(), 0, frame.height(), planes, strides);
         }
         int[] rgb = new int[width * height];
         pixels.position(0)
@@ -54,7 +72,31 @@ final class RgbConverter implements AutoCloseable {
                 .order(ByteOrder.LITTLE_ENDIAN)
                 .asIntBuffer()
                 .get(rgb);
-        return new Picture(width, height, rgb, pts);
+        return turned(new Picture(width, height, rgb, pts), stream.turn());
+    }
+
+    /** {@code picture} turned clockwise by a multiple of 90 degrees. */
+    static Picture turned(Picture picture, int degrees) {
+        if (degrees == 0) {
+            return picture;
+        }
+        int width = picture.width();
+        int height = picture.height();
+        int[] from = picture.rgb();
+        int[] to = new int[from.length];
+        for (int y = 0; y < height; y++) {
+            for (int x = 0; x < width; x++) {
+                int place = switch (degrees) {
+                    case 90 -> x * height + height - 1 - y;
+                    case 180 -> (height - 1 - y) * width + width - 1 - x;
+                    default -> (width - 1 - x) * height + y;
+                };
+                to[place] = from[y * width + x];
+            }
+        }
+        return degrees == 180
+                ? new Picture(width, height, to, picture.pts())
+                : new Picture(height, width, to, picture.pts());
     }
 
     @Override

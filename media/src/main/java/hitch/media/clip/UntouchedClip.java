@@ -1,50 +1,40 @@
 package hitch.media.clip;
 
-import static org.bytedeco.ffmpeg.global.avcodec.AV_PKT_FLAG_KEY;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_parameters_copy;
-import static org.bytedeco.ffmpeg.global.avformat.AVFMT_NOFILE;
-import static org.bytedeco.ffmpeg.global.avformat.AVIO_FLAG_WRITE;
-import static org.bytedeco.ffmpeg.global.avformat.av_interleaved_write_frame;
-import static org.bytedeco.ffmpeg.global.avformat.av_write_trailer;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_alloc_output_context2;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_free_context;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_new_stream;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_write_header;
-import static org.bytedeco.ffmpeg.global.avformat.avio_closep;
-import static org.bytedeco.ffmpeg.global.avformat.avio_open;
-import static org.bytedeco.ffmpeg.global.avutil.AV_NOPTS_VALUE;
 import static org.bytedeco.ffmpeg.global.avutil.av_rescale_q;
 
+import hitch.core.footage.FrameIndex;
 import hitch.media.MediaException;
-import java.io.IOException;
-import java.nio.file.Files;
+import hitch.media.Progress;
 import java.nio.file.Path;
-import java.nio.file.StandardCopyOption;
+import java.util.Arrays;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
-import org.bytedeco.ffmpeg.avformat.AVFormatContext;
-import org.bytedeco.ffmpeg.avformat.AVIOContext;
-import org.bytedeco.ffmpeg.avformat.AVStream;
-import org.bytedeco.ffmpeg.avutil.AVDictionary;
 
 /**
  * Cuts a stretch out of a clip without re-encoding: the stream's own packets, copied. The cut begins at the keyframe at
- * or before the asked time, since nothing later can be decoded without it; the true times are told.
+ * or before the asked time, since nothing later can be decoded without it; the true times are told. Presentation times
+ * are those of the clip's index, so that a clip whose container leaves them out is cut as exactly as any other.
  */
 public final class UntouchedClip {
     /** Presentation times of the first and last frame really copied, ticks of the source's picture stream. */
     public record TrueTimes(long firstPts, long lastPts) {}
 
-    private final Demuxer source;
-    private final AVFormatContext target;
-    private AVStream video;
-    private AVStream audio;
+    private final ClipIndex index;
+    private final FrameIndex frames;
+    private final PacketTable packets;
+    private final int start;
+    private final int lastNumber;
+    private int endOrdinal;
+    private long[] decodingTimes;
     private long first = Long.MAX_VALUE;
     private long last = Long.MIN_VALUE;
-    private long dtsShift = Long.MIN_VALUE;
 
-    private UntouchedClip(Demuxer source, AVFormatContext target) {
-        this.source = source;
-        this.target = target;
+    private UntouchedClip(ClipIndex index, long fromPts, long toPts) {
+        this.index = index;
+        this.frames = index.frames();
+        this.packets = index.packets();
+        this.start = packets.startFor(frames.numberAt(fromPts));
+        this.lastNumber = frames.numberAt(toPts);
+        plan();
     }
 
     /**
@@ -52,107 +42,135 @@ public final class UntouchedClip {
      *
      * @param out file to write; its ending chooses the container, best the source's own
      */
-    public static TrueTimes cut(Path file, long fromPts, long toPts, Path out) throws MediaException {
-        // The unfinished file keeps its ending, since the ending chooses the container.
-        Path part = out.resolveSibling(".part-" + out.getFileName());
-        try (Demuxer source = new Demuxer(file)) {
-            AVFormatContext target = new AVFormatContext(null);
-            Libav.check(
-                    avformat_alloc_output_context2(target, null, null, part.toString()),
-                    out.getFileName() + " has an ending no container is known by");
-            UntouchedClip cut = new UntouchedClip(source, target);
-            try {
-                cut.copy(part, fromPts, toPts);
-            } finally {
-                avformat_free_context(target);
+    public static TrueTimes cut(Path file, ClipIndex index, long fromPts, long toPts, Path out, Progress progress)
+            throws MediaException {
+        if (toPts < fromPts || toPts < index.frames().firstPts()) {
+            throw new MediaException("No frames lie in that stretch of " + file.getFileName() + ".");
+        }
+        UntouchedClip cut = new UntouchedClip(index, fromPts, toPts);
+        try (Demuxer pictures = new Demuxer(file);
+                Demuxer sounds = new Demuxer(file);
+                PacketCopy copy = new PacketCopy(pictures, out)) {
+            SoundTrail trail = new SoundTrail(sounds, copy, cut);
+            cut.copyPictures(file, copy, trail, progress);
+            trail.upTo(Double.POSITIVE_INFINITY);
+            copy.finish();
+        }
+        return new TrueTimes(cut.first, cut.last);
+    }
+
+    /** Finds the packets that the wanted frames need, and a decoding time for each that no presentation time precedes. */
+    private void plan() {
+        int from = packets.start(start).ordinal();
+        endOrdinal = from;
+        for (int n = packets.numberOf(from) < 0 ? 0 : packets.numberOf(from); n <= lastNumber; n++) {
+            endOrdinal = Math.max(endOrdinal, packets.ordinalOf(n));
+        }
+        long[] shown = new long[endOrdinal - from + 1];
+        int count = 0;
+        for (int o = from; o <= endOrdinal; o++) {
+            if (taken(o)) {
+                shown[count++] = frames.pts(packets.numberOf(o));
             }
-            Files.move(part, out, StandardCopyOption.REPLACE_EXISTING);
-            return new TrueTimes(cut.first, cut.last);
-        } catch (IOException e) {
-            throw new MediaException("The clip could not be written to " + out + ": " + e.getMessage(), e);
-        } finally {
-            part.toFile().delete();
+        }
+        decodingTimes = Arrays.copyOf(shown, count);
+        Arrays.sort(decodingTimes);
+        long late = 0;
+        for (int i = 0; i < count; i++) {
+            late = Math.max(late, decodingTimes[i] - shown[i]);
+        }
+        for (int i = 0; i < count; i++) {
+            decodingTimes[i] -= late;
         }
     }
 
-    private void copy(Path part, long fromPts, long toPts) throws MediaException {
-        video = addStream(source.video());
-        if (source.hasSound()) {
-            audio = addStream(source.audio());
-        }
-        AVIOContext io = new AVIOContext(null);
-        if ((target.oformat().flags() & AVFMT_NOFILE) == 0) {
-            Libav.check(avio_open(io, part.toString(), AVIO_FLAG_WRITE), "No file can be written at " + part);
-            target.pb(io);
-        }
-        try {
-            Libav.check(
-                    avformat_write_header(target, (AVDictionary) null),
-                    "This container cannot hold the clip's streams untouched. Cut it as a labelled clip instead.");
-            source.seek(source.videoIndex(), fromPts);
-            copyPackets(toPts);
-            Libav.check(av_write_trailer(target), "The clip could not be finished");
-        } finally {
-            avio_closep(io);
-        }
-        if (last == Long.MIN_VALUE) {
-            throw new MediaException(
-                    "No frames lie in that stretch of " + source.file().getFileName() + ".");
-        }
+    /** Whether packet {@code ordinal} belongs into the cut: shown, and neither before its keyframe nor beyond its end. */
+    private boolean taken(int ordinal) {
+        int number = packets.numberOf(ordinal);
+        int least = packets.numberOf(packets.start(start).ordinal());
+        return number >= 0 && number >= least && number <= lastNumber;
     }
 
-    private AVStream addStream(AVStream from) throws MediaException {
-        AVStream made = avformat_new_stream(target, null);
-        Libav.check(avcodec_parameters_copy(made.codecpar(), from.codecpar()), "the stream cannot be copied");
-        made.codecpar().codec_tag(0);
-        made.time_base(from.time_base());
-        return made;
-    }
-
-    private void copyPackets(long toPts) throws MediaException {
-        double endSeconds = source.base(source.video()).seconds(toPts);
-        for (AVPacket packet = source.next(); packet != null; packet = source.next()) {
-            boolean picture = packet.stream_index() == source.videoIndex();
-            boolean sound = audio != null && packet.stream_index() == source.audioIndex();
-            if (!picture && !sound) {
-                continue;
-            }
-            long pts = packet.pts() == AV_NOPTS_VALUE ? packet.dts() : packet.pts();
-            AVStream from = picture ? source.video() : source.audio();
-            double at = source.base(from).seconds(pts);
-            if (picture && packet.dts() != AV_NOPTS_VALUE && source.base(from).seconds(packet.dts()) > endSeconds) {
-                return;
-            }
-            if (picture && dtsShift == Long.MIN_VALUE) {
-                if ((packet.flags() & AV_PKT_FLAG_KEY) == 0) {
+    private void copyPictures(Path file, PacketCopy copy, SoundTrail trail, Progress progress) throws MediaException {
+        try (PacketCursor cursor = new PacketCursor(new Demuxer(file), packets)) {
+            cursor.demuxer().onlyPicture();
+            cursor.goTo(start);
+            int written = 0;
+            for (int o = cursor.ordinal(); o <= endOrdinal; o++) {
+                AVPacket packet = cursor.read();
+                if (packet == null) {
+                    break;
+                }
+                if (!taken(o)) {
                     continue;
                 }
-                dtsShift = packet.dts() == AV_NOPTS_VALUE ? pts : packet.dts();
-            }
-            boolean tooEarly = dtsShift == Long.MIN_VALUE
-                    || sound && at < source.base(source.video()).seconds(dtsShift);
-            if (tooEarly || at > endSeconds) {
-                continue;
-            }
-            if (picture) {
+                long pts = frames.pts(packets.numberOf(o));
                 first = Math.min(first, pts);
                 last = Math.max(last, pts);
+                trail.upTo(frames.base().seconds(decodingTimes[written]));
+                packet.pts(pts);
+                packet.dts(decodingTimes[written++]);
+                long next = packets.numberOf(o) + 1 < frames.count()
+                        ? frames.pts(packets.numberOf(o) + 1)
+                        : frames.endPts();
+                packet.duration(next - pts);
+                copy.picture(packet, decodingTimes[0]);
+                progress.at((double) written / decodingTimes.length, "copying " + file.getFileName());
             }
-            write(packet, from, picture ? video : audio);
+        }
+        if (last == Long.MIN_VALUE) {
+            throw new MediaException("No frames could be read in that stretch of " + file.getFileName() + ".");
         }
     }
 
-    private void write(AVPacket packet, AVStream from, AVStream to) throws MediaException {
-        long shift = av_rescale_q(dtsShift, source.video().time_base(), from.time_base());
-        packet.stream_index(to.index());
-        if (packet.pts() != AV_NOPTS_VALUE) {
-            packet.pts(av_rescale_q(packet.pts() - shift, from.time_base(), to.time_base()));
+    /** The sound between the cut's ends, copied alongside the pictures so that the two lie together in the file. */
+    private static final class SoundTrail {
+        private final Demuxer sounds;
+        private final PacketCopy copy;
+        private final double from;
+        private final double to;
+        private final long shift;
+        private AVPacket waiting;
+
+        SoundTrail(Demuxer sounds, PacketCopy copy, UntouchedClip cut) throws MediaException {
+            this.sounds = sounds;
+            this.copy = copy;
+            FrameIndex frames = cut.frames;
+            int key = Math.max(
+                    0, cut.packets.numberOf(cut.packets.start(cut.start).ordinal()));
+            from = frames.base().seconds(frames.pts(key));
+            to = frames.base().seconds(frames.pts(cut.lastNumber));
+            if (sounds.hasSound()) {
+                shift = av_rescale_q(
+                        cut.decodingTimes[0],
+                        sounds.video().time_base(),
+                        sounds.audio().time_base());
+                sounds.seek(sounds.videoIndex(), frames.pts(key));
+                waiting = nextSound();
+            } else {
+                shift = 0;
+            }
         }
-        if (packet.dts() != AV_NOPTS_VALUE) {
-            packet.dts(av_rescale_q(packet.dts() - shift, from.time_base(), to.time_base()));
+
+        void upTo(double seconds) throws MediaException {
+            while (waiting != null) {
+                double at = sounds.base(sounds.audio()).seconds(waiting.pts());
+                if (at > to || at > seconds) {
+                    return;
+                }
+                if (at >= from) {
+                    copy.sound(waiting, shift);
+                }
+                waiting = nextSound();
+            }
         }
-        packet.duration(av_rescale_q(packet.duration(), from.time_base(), to.time_base()));
-        packet.pos(-1);
-        Libav.check(av_interleaved_write_frame(target, packet), "The clip could not be written; the disk may be full");
+
+        private AVPacket nextSound() {
+            AVPacket packet = sounds.next();
+            while (packet != null && packet.stream_index() != sounds.audioIndex()) {
+                packet = sounds.next();
+            }
+            return packet;
+        }
     }
 }

@@ -7,6 +7,7 @@ import hitch.core.footage.FrameRef;
 import hitch.core.judge.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
+import hitch.media.clip.ClipIndex;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
 import hitch.media.clip.SoundReader;
@@ -31,12 +32,13 @@ public final class LabelledClip {
             LocatedFinding found,
             Clip clip,
             Path source,
-            FrameIndex index,
+            ClipIndex whole,
             long fromPts,
             long toPts,
             Path out,
             Progress progress)
             throws MediaException {
+        FrameIndex index = whole.frames();
         int first = index.numberAt(fromPts);
         int last = Math.max(first, index.numberAt(toPts));
         int rate = (int) Math.clamp(Math.round(index.rate()), 5, 60);
@@ -47,7 +49,7 @@ public final class LabelledClip {
                 footageWidth, footageHeight + BandPainter.height(footageWidth), BufferedImage.TYPE_INT_RGB);
         VideoWriter.Shape shape = new VideoWriter.Shape(canvas.getWidth(), canvas.getHeight(), rate, 2_500_000, 96_000);
         String title = found.finding().id() + " " + found.finding().kind().word();
-        try (FrameReader frames = new FrameReader(source, index);
+        try (FrameReader frames = new FrameReader(source, whole);
                 VideoWriter writer = new VideoWriter(out, shape, title, List.of())) {
             long pictures = Math.round(seconds * rate);
             for (int i = 0; i < pictures; i++) {

@@ -2,7 +2,6 @@ package hitch.media.render;
 
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
-import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
 import hitch.core.judge.Survey;
 import hitch.core.story.CardShot;
@@ -11,6 +10,7 @@ import hitch.core.story.FindingShot;
 import hitch.core.story.Story;
 import hitch.media.MediaException;
 import hitch.media.Progress;
+import hitch.media.clip.ClipIndex;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
 import java.awt.image.BufferedImage;
@@ -29,7 +29,7 @@ public final class StoryRenderer {
     private static final int HEIGHT = 720;
 
     /** A clip's file with its frames. */
-    public record Source(Path file, FrameIndex index) {}
+    public record Source(Path file, ClipIndex index) {}
 
     private final Story story;
     private final Survey survey;
@@ -114,8 +114,9 @@ public final class StoryRenderer {
                 double offset =
                         held ? 0 : time < placed.holdStart() ? time - placed.holdStart() : time - placed.holdEnd();
                 Source source = sources.get(shot.frame().clip());
-                long pts = shot.frame().pts() + source.index().base().ticks(offset);
-                yield new Showing(source.index().pts(source.index().numberAt(pts)), held);
+                long pts = shot.frame().pts() + source.index().frames().base().ticks(offset);
+                yield new Showing(
+                        source.index().frames().pts(source.index().frames().numberAt(pts)), held);
             }
         };
     }

@@ -23,11 +23,13 @@ class FrameReaderTest {
 
     private static Path clip;
     private static FrameIndex index;
+    private static ClipIndex whole;
 
     @BeforeAll
     static void record() throws MediaException {
         clip = NumberedFootage.write(folder.resolve("numbered.mp4"), FRAMES);
-        index = ClipIndexer.index(clip).index();
+        whole = ClipIndexer.index(clip).index();
+        index = whole.frames();
     }
 
     private static int number(FrameReader reader, int frame) throws MediaException {
@@ -39,18 +41,18 @@ class FrameReaderTest {
     @Test
     void indexesEveryFrame() throws MediaException {
         ClipFacts facts = ClipIndexer.index(clip);
-        assertThat(facts.index().count()).isEqualTo(FRAMES);
-        assertThat(facts.width()).isEqualTo(NumberedFootage.WIDTH);
-        assertThat(facts.height()).isEqualTo(NumberedFootage.HEIGHT);
-        assertThat(facts.sound()).isTrue();
-        assertThat(facts.index().rate()).isBetween(24.9, 25.1);
-        assertThat(facts.index().isKey(0)).isTrue();
+        assertThat(facts.frames().count()).isEqualTo(FRAMES);
+        assertThat(facts.picture().width()).isEqualTo(NumberedFootage.WIDTH);
+        assertThat(facts.picture().height()).isEqualTo(NumberedFootage.HEIGHT);
+        assertThat(facts.sound()).isPresent();
+        assertThat(facts.frames().rate()).isBetween(24.9, 25.1);
+        assertThat(facts.frames().isKey(0)).isTrue();
     }
 
     @Test
     void givesExactlyTheFrameAskedForInAnyOrder() throws MediaException {
         Random random = new Random(7);
-        try (FrameReader reader = new FrameReader(clip, index)) {
+        try (FrameReader reader = new FrameReader(clip, whole)) {
             for (int i = 0; i < 60; i++) {
                 int frame = random.nextInt(FRAMES);
                 assertThat(number(reader, frame)).isEqualTo(frame);
@@ -60,7 +62,7 @@ class FrameReaderTest {
 
     @Test
     void stepsForwardAndBackFrameByFrame() throws MediaException {
-        try (FrameReader reader = new FrameReader(clip, index)) {
+        try (FrameReader reader = new FrameReader(clip, whole)) {
             for (int frame = 40; frame < 110; frame++) {
                 assertThat(number(reader, frame)).isEqualTo(frame);
             }
@@ -72,7 +74,7 @@ class FrameReaderTest {
 
     @Test
     void givesTheLastFrameFirstAndTheFirstAfterIt() throws MediaException {
-        try (FrameReader reader = new FrameReader(clip, index)) {
+        try (FrameReader reader = new FrameReader(clip, whole)) {
             assertThat(number(reader, FRAMES - 1)).isEqualTo(FRAMES - 1);
             assertThat(number(reader, 0)).isZero();
             assertThat(NumberedFootage.read(reader.frame(9999).rgb(), NumberedFootage.WIDTH))
@@ -82,7 +84,7 @@ class FrameReaderTest {
 
     @Test
     void aTimeMeansTheFrameOnShow() throws MediaException {
-        try (FrameReader reader = new FrameReader(clip, index)) {
+        try (FrameReader reader = new FrameReader(clip, whole)) {
             long within = (index.pts(77) + index.pts(78)) / 2;
             assertThat(NumberedFootage.read(reader.at(within).rgb(), NumberedFootage.WIDTH))
                     .isEqualTo(77);
@@ -131,10 +133,10 @@ class FrameReaderTest {
     void neverWritesToItsSource() throws MediaException, IOException {
         String before = Fingerprint.of(clip, Progress.NONE);
         var time = Files.getLastModifiedTime(clip);
-        try (FrameReader reader = new FrameReader(clip, index)) {
+        try (FrameReader reader = new FrameReader(clip, whole)) {
             reader.frame(100);
         }
-        UntouchedClip.cut(clip, index.pts(60), index.pts(90), folder.resolve("part.mp4"));
+        UntouchedClip.cut(clip, whole, index.pts(60), index.pts(90), folder.resolve("part.mp4"), Progress.NONE);
         assertThat(Fingerprint.of(clip, Progress.NONE)).isEqualTo(before);
         assertThat(Files.getLastModifiedTime(clip)).isEqualTo(time);
     }
@@ -142,15 +144,17 @@ class FrameReaderTest {
     @Test
     void cutsUntouchedAndTellsTheTrueTimes() throws MediaException {
         Path part = folder.resolve("untouched.mp4");
-        UntouchedClip.TrueTimes times = UntouchedClip.cut(clip, index.pts(120), index.pts(150), part);
+        UntouchedClip.TrueTimes times =
+                UntouchedClip.cut(clip, whole, index.pts(120), index.pts(150), part, Progress.NONE);
         int first = index.numberAt(times.firstPts());
         int last = index.numberAt(times.lastPts());
         assertThat(first).isEqualTo(index.keyBefore(120));
         assertThat(last).isEqualTo(150);
-        FrameIndex cut = ClipIndexer.index(part).index();
-        assertThat(cut.count()).isEqualTo(last - first + 1);
+        ClipIndex cut = ClipIndexer.index(part).index();
+        assertThat(cut.frames().count()).isEqualTo(last - first + 1);
         try (FrameReader reader = new FrameReader(part, cut)) {
-            for (int frame : new int[] {0, 1, cut.count() / 2, cut.count() - 1}) {
+            for (int frame :
+                    new int[] {0, 1, cut.frames().count() / 2, cut.frames().count() - 1}) {
                 Picture picture = reader.frame(frame);
                 assertThat(NumberedFootage.read(picture.rgb(), picture.width())).isEqualTo(first + frame);
             }
@@ -159,7 +163,8 @@ class FrameReaderTest {
 
     @Test
     void refusesToCutWhatIsNotThere() {
-        assertThatThrownBy(() -> UntouchedClip.cut(clip, index.pts(10), index.pts(10), folder.resolve("x.unknown")))
+        assertThatThrownBy(() -> UntouchedClip.cut(
+                        clip, whole, index.pts(10), index.pts(10), folder.resolve("x.unknown"), Progress.NONE))
                 .isInstanceOf(MediaException.class);
         assertThat(folder.resolve("x.unknown")).doesNotExist();
     }

@@ -21,6 +21,7 @@ import hitch.media.MediaException;
 import hitch.media.NumberedFootage;
 import hitch.media.Progress;
 import hitch.media.clip.ClipFacts;
+import hitch.media.clip.ClipIndex;
 import hitch.media.clip.ClipIndexer;
 import hitch.media.clip.Fingerprint;
 import hitch.media.clip.FrameReader;
@@ -55,6 +56,7 @@ class RenderTest {
 
     private Path file;
     private FrameIndex index;
+    private ClipIndex whole;
     private Clip clip;
     private Survey survey;
 
@@ -62,7 +64,8 @@ class RenderTest {
     void record() throws MediaException, IOException {
         file = NumberedFootage.write(folder.resolve("pipe.mp4"), 200);
         ClipFacts facts = ClipIndexer.index(file);
-        index = facts.index();
+        whole = facts.index();
+        index = facts.frames();
         clip = new Clip(
                 Sample.DOWN,
                 "pipe.mp4",
@@ -72,8 +75,8 @@ class RenderTest {
                 index.firstPts(),
                 index.endPts(),
                 index.count(),
-                facts.width(),
-                facts.height(),
+                facts.picture().width(),
+                facts.picture().height(),
                 true,
                 "");
         Job job = Sample.job()
@@ -95,7 +98,7 @@ class RenderTest {
     @Test
     void aStillIsPixelForPixelTheFrame() throws MediaException, IOException {
         Path still = folder.resolve("deep/er/still.png");
-        try (FrameReader reader = new FrameReader(file, index)) {
+        try (FrameReader reader = new FrameReader(file, whole)) {
             Picture picture = reader.frame(33);
             Still.save(picture, still);
             BufferedImage read = ImageIO.read(still.toFile());
@@ -112,7 +115,7 @@ class RenderTest {
                 survey.findings().getFirst(),
                 clip,
                 file,
-                index,
+                whole,
                 index.pts(80),
                 index.pts(120),
                 out,
@@ -120,9 +123,9 @@ class RenderTest {
         assertThat(times.firstPts()).isEqualTo(index.pts(80));
         assertThat(times.lastPts()).isEqualTo(index.pts(120));
         ClipFacts facts = ClipIndexer.index(out);
-        assertThat(facts.height()).isGreaterThan(NumberedFootage.HEIGHT);
-        assertThat(facts.index().count()).isEqualTo(41);
-        assertThat(facts.sound()).isTrue();
+        assertThat(facts.picture().height()).isGreaterThan(NumberedFootage.HEIGHT);
+        assertThat(facts.frames().count()).isEqualTo(41);
+        assertThat(facts.sound().isPresent()).isTrue();
         try (FrameReader reader = new FrameReader(out, facts.index())) {
             for (int frame : new int[] {0, 20, 40}) {
                 Picture picture = reader.frame(frame);
@@ -146,13 +149,13 @@ class RenderTest {
                 survey,
                 cutting,
                 spoken,
-                Map.of(Sample.DOWN, new StoryRenderer.Source(file, index)),
+                Map.of(Sample.DOWN, new StoryRenderer.Source(file, whole)),
                 out,
                 Progress.NONE);
         ClipFacts facts = ClipIndexer.index(out);
-        double seconds = facts.index()
+        double seconds = facts.frames()
                 .base()
-                .seconds(facts.index().endPts() - facts.index().firstPts());
+                .seconds(facts.frames().endPts() - facts.frames().firstPts());
         assertThat(seconds).isCloseTo(cutting.seconds(), within(0.05));
         assertThat(cutting.cues().getLast().end()).isCloseTo(seconds, within(0.05));
         for (Cutting.Placed placed : cutting.placed()) {
@@ -190,7 +193,7 @@ class RenderTest {
                         survey,
                         cutting(story, spoken),
                         spoken,
-                        Map.of(Sample.DOWN, new StoryRenderer.Source(file, index)),
+                        Map.of(Sample.DOWN, new StoryRenderer.Source(file, whole)),
                         out,
                         stop))
                 .isInstanceOf(CancellationException.class);
@@ -231,7 +234,7 @@ class RenderTest {
             assertThatThrownBy(() -> writer.picture(new int[5])).isInstanceOf(IllegalArgumentException.class);
             writer.finish();
         }
-        assertThat(ClipIndexer.index(out).index().count()).isEqualTo(20);
+        assertThat(ClipIndexer.index(out).frames().count()).isEqualTo(20);
         assertThat(new String(readAll(out), java.nio.charset.StandardCharsets.UTF_8))
                 .contains("zwei ü");
     }
@@ -253,11 +256,13 @@ class RenderTest {
             writer.sound(new float[120_000]);
             writer.finish();
         }
-        FrameIndex written = ClipIndexer.index(out).index();
-        assertThat(written.base().seconds(written.endPts())).isCloseTo(2.5, within(1e-6));
+        ClipIndex written = ClipIndexer.index(out).index();
+        assertThat(written.frames().base().seconds(written.frames().endPts())).isCloseTo(2.5, within(1e-6));
         try (FrameReader reader = new FrameReader(out, written)) {
-            assertThat(reader.at(written.base().ticks(2.25)).rgb()[500] & 0xFF).isLessThan(40);
-            assertThat(reader.at(written.base().ticks(2.35)).rgb()[500] & 0xFF).isGreaterThan(200);
+            assertThat(reader.at(written.frames().base().ticks(2.25)).rgb()[500] & 0xFF)
+                    .isLessThan(40);
+            assertThat(reader.at(written.frames().base().ticks(2.35)).rgb()[500] & 0xFF)
+                    .isGreaterThan(200);
         }
     }
 

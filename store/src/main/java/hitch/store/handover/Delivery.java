@@ -116,7 +116,7 @@ public final class Delivery {
                         .orElseThrow(() -> new MediaException("The clip of \"" + shot.title()
                                 + "\" was left out of the job. Add it again, or remove the finding."));
                 footage.verify(clip, progress);
-                sources.put(id, new StoryRenderer.Source(footage.file(clip), footage.index(clip)));
+                sources.put(id, new StoryRenderer.Source(footage.file(clip), footage.clipIndex(clip)));
             }
         }
         return sources;

@@ -67,10 +67,20 @@ public final class EvidenceCut {
                     : clip.fileName().replaceAll(".*\\.", "").toLowerCase(java.util.Locale.ROOT);
             Path out = folder.resolve(name + "." + ending);
             TrueTimes times = switch (form) {
-                case UNTOUCHED -> UntouchedClip.cut(footage.file(clip), from, to, out);
+                case UNTOUCHED ->
+                    UntouchedClip.cut(
+                            footage.file(clip), footage.clipIndex(clip), from, to, out, progress.part(0.1, 1));
                 case LABELLED ->
                     LabelledClip.write(
-                            survey, found, clip, footage.file(clip), index, from, to, out, progress.part(0.1, 1));
+                            survey,
+                            found,
+                            clip,
+                            footage.file(clip),
+                            footage.clipIndex(clip),
+                            from,
+                            to,
+                            out,
+                            progress.part(0.1, 1));
             };
             record(out, clip, found, times);
             progress.at(1, "done");

@@ -78,7 +78,7 @@ final class Manifest {
             row.put("start_s", rounded(placed.start()));
             row.put("end_s", rounded(placed.end()));
             if (placed.shot() instanceof FindingShot shot) {
-                FrameIndex index = sources.get(shot.frame().clip()).index();
+                FrameIndex index = sources.get(shot.frame().clip()).index().frames();
                 long before = index.base().ticks(placed.holdStart() - placed.start());
                 long after = index.base().ticks(placed.end() - placed.holdEnd());
                 row.put("finding", shot.finding().value());

@@ -178,13 +178,13 @@ class DeliveryTest {
     void theVideoIsAsLongAsItsCaptionsAndHasAChapterForEachShot() throws MediaException, StoreException, IOException {
         Path video = deliver(Audience.BUYER);
         ClipFacts facts = ClipIndexer.index(video);
-        double length = facts.index()
+        double length = facts.frames()
                 .base()
-                .seconds(facts.index().endPts() - facts.index().firstPts());
+                .seconds(facts.frames().endPts() - facts.frames().firstPts());
         JsonNode shots = json(out.resolve("manifest.json")).get("shots");
         assertThat(cues(video).getLast().end()).isCloseTo(length, within(0.1));
         assertThat(shots.get(shots.size() - 1).get("end_s").asDouble()).isCloseTo(length, within(0.1));
-        assertThat(facts.sound()).isTrue();
+        assertThat(facts.sound()).isPresent();
         verify(voice, atLeastOnce()).speak("The camera saw forty feet of pipe.");
     }
 
@@ -285,7 +285,7 @@ class DeliveryTest {
             int last = source.numberAt(record.get("last_pts").asLong());
             assertThat(last).isEqualTo(130);
             assertThat(first).isEqualTo(form == EvidenceCut.Form.LABELLED ? 55 : source.keyBefore(55));
-            assertThat(ClipIndexer.index(clip).index().count()).isEqualTo(last - first + 1);
+            assertThat(ClipIndexer.index(clip).frames().count()).isEqualTo(last - first + 1);
             assertThat(record.get("sha256").asString()).isEqualTo(Fingerprint.of(clip, Progress.NONE));
             assertThat(record.get("source_sha256").asString())
                     .isEqualTo(survey.clips().getFirst().sha256());

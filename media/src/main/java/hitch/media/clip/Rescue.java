@@ -1,0 +1,122 @@
+package hitch.media.clip;
+
+import hitch.media.MediaException;
+import hitch.media.Progress;
+import java.io.BufferedOutputStream;
+import java.io.IOException;
+import java.io.OutputStream;
+import java.nio.MappedByteBuffer;
+import java.nio.channels.FileChannel;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.nio.file.StandardOpenOption;
+import java.util.Optional;
+
+/**
+ * Recovers the pictures of an MP4 or MOV whose index was never written, by scanning its data for them. H.264 needs the
+ * picture settings that were in the lost index; they are taken from the data where the recorder put them there too, else
+ * from another clip of the same recorder. Sound is not recovered, and time is counted at the other clip's rate. The
+ * source is only read; what is found is written to a new file.
+ */
+public final class Rescue {
+    private static final double USUAL_RATE = 25;
+
+    /**
+     * @param frames how many frames were recovered
+     * @param rate frames a second that they were laid out at
+     * @param rateKnown whether that rate was read from another clip, not assumed
+     */
+    public record Outcome(int frames, double rate, boolean rateKnown) {}
+
+    private final Path file;
+    private final Optional<Path> like;
+
+    private Rescue(Path file, Optional<Path> like) {
+        this.file = file;
+        this.like = like;
+    }
+
+    /** Whether {@code file} is one that this may help: begun as MP4 or MOV, with data but no index. */
+    static boolean mayHelp(Path file) {
+        try {
+            BoxWalk boxes = BoxWalk.of(file);
+            return boxes.isMp4() && !boxes.indexed() && boxes.dataFrom() >= 0;
+        } catch (IOException e) {
+            return false;
+        }
+    }
+
+    /**
+     * @param like a whole clip of the same recorder
+     * @param out the MP4 to write
+     * @throws MediaException saying exactly why nothing could be recovered
+     */
+    public static Outcome recover(Path file, Optional<Path> like, Path out, Progress progress) throws MediaException {
+        return new Rescue(file, like).run(out, progress);
+    }
+
+    private Outcome run(Path out, Progress progress) throws MediaException {
+        String name = file.getFileName().toString();
+        Path raw = null;
+        try {
+            BoxWalk boxes = BoxWalk.of(file);
+            if (!boxes.isMp4() || boxes.dataFrom() < 0) {
+                throw new MediaException(
+                        name + " is no MP4 or MOV with recorded data in it; there is nothing to scan.");
+            }
+            if (boxes.indexed()) {
+                throw new MediaException(name + " has its index; it needs no recovering. Add it as it is.");
+            }
+            double rate =
+                    like.isPresent() ? ClipIndexer.index(like.get()).frames().rate() : 0;
+            Files.createDirectories(out.toAbsolutePath().getParent());
+            raw = Files.createTempFile(out.toAbsolutePath().getParent(), ".recover", "");
+            String form = scan(boxes, raw, progress.part(0, 0.5));
+            Path named = raw.resolveSibling(raw.getFileName() + form);
+            Files.move(raw, named);
+            raw = named;
+            ClipFacts found = ClipIndexer.index(raw, progress.part(0.5, 0.7));
+            double used = rate > 0 ? rate : USUAL_RATE;
+            ClipIndex paced = Pace.at(found.index(), used);
+            UntouchedClip.cut(
+                    raw, paced, paced.frames().firstPts(), paced.frames().endPts(), out, progress.part(0.7, 1));
+            return new Outcome(paced.frames().count(), used, rate > 0);
+        } catch (IOException e) {
+            throw new MediaException(name + " could not be recovered: " + e.getMessage(), e);
+        } finally {
+            if (raw != null) {
+                raw.toFile().delete();
+            }
+        }
+    }
+
+    private String scan(BoxWalk boxes, Path raw, Progress progress) throws IOException, MediaException {
+        try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ);
+                OutputStream sink = new BufferedOutputStream(Files.newOutputStream(raw), 1 << 20)) {
+            long length = Math.min(boxes.dataTo() - boxes.dataFrom(), Integer.MAX_VALUE);
+            MappedByteBuffer data = channel.map(FileChannel.MapMode.READ_ONLY, boxes.dataFrom(), length);
+            if (JpegScan.looksLike(data)) {
+                if (JpegScan.copy(data, sink, progress) > 0) {
+                    return ".mjpeg";
+                }
+                throw nothingFound("pictures of Motion JPEG");
+            }
+            H264Settings settings = H264Settings.within(data)
+                    .or(() -> like.flatMap(H264Settings::of))
+                    .orElseThrow(() -> new MediaException(file.getFileName()
+                            + " cannot be recovered by itself: the settings its pictures need were in the index that "
+                            + "was never written. Name a whole clip of the same recorder with --like, or drop one "
+                            + "beside it. Nothing was changed."));
+            sink.write(settings.asStream());
+            if (new H264Scan(settings).copy(data, sink, progress) == 0) {
+                throw nothingFound("H.264 pictures with the settings of the other clip");
+            }
+            return ".h264";
+        }
+    }
+
+    private MediaException nothingFound(String what) {
+        return new MediaException(file.getFileName() + " was scanned to its end and holds no " + what
+                + ". It may be coded another way. Nothing was changed.");
+    }
+}
