@@ -51,6 +51,7 @@ public final class ShotsApp extends Application {
         steps.add(() -> save("start"));
         steps.add(window::demo);
         steps.add(() -> await(() -> window.job().isPresent()));
+        steps.add(() -> await(() -> allLookedThrough(window.job().orElseThrow())));
         for (boolean dark : new boolean[] {false, true}) {
             for (int i = 0; i < BENCHES.length; i++) {
                 int number = i;
@@ -76,6 +77,11 @@ public final class ShotsApp extends Application {
         steps.add(() -> delete(data));
         steps.add(Platform::exit);
         next();
+    }
+
+    private static boolean allLookedThrough(JobView job) {
+        return job.work().now().job().clips().stream()
+                .allMatch(c -> job.work().clips().state(c).looked());
     }
 
     /** Comes back to the same step until {@code ready}. */

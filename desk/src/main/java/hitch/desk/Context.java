@@ -3,6 +3,7 @@ package hitch.desk;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
+import hitch.desk.play.Player;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 

@@ -9,6 +9,8 @@ import hitch.desk.judge.JudgeBench;
 import hitch.desk.line.LineBench;
 import hitch.desk.load.LoadBench;
 import hitch.desk.mark.MarkBench;
+import hitch.desk.play.DeviceSpeaker;
+import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
 import java.util.ArrayList;
 import java.util.List;
@@ -48,7 +50,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
      */
     public JobView(Workspace work, Theme theme, Runnable leave) {
         this.work = work;
-        this.player = new Player(work.footage());
+        this.player = new Player(work.footage(), work::adjustmentAt, new DeviceSpeaker());
         Context desk = new Context(work, player, theme, new SimpleObjectProperty<>());
         var audience = new SimpleObjectProperty<>(Audience.HOMEOWNER);
         benches.add(new LoadBench(desk));
@@ -65,7 +67,12 @@ public final class JobView extends BorderPane implements AutoCloseable {
                 show(1);
             }
         });
-        work.snapshotProperty().addListener((o, was, is) -> update());
+        work.snapshotProperty().addListener((o, was, is) -> {
+            update();
+            if (!was.job().adjustments().equals(is.job().adjustments())) {
+                player.refresh();
+            }
+        });
         addEventFilter(KeyEvent.KEY_PRESSED, this::shortcut);
         addEventHandler(KeyEvent.KEY_PRESSED, e -> {
             showing.key(e);

@@ -2,7 +2,12 @@ package hitch.desk;
 
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.footage.Adjustment;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
+import hitch.core.footage.Stretch;
 import hitch.core.job.Edit;
+import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
 import hitch.core.job.Reckoner;
 import hitch.media.MediaException;
@@ -12,8 +17,11 @@ import hitch.store.Stills;
 import hitch.store.StoreException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
@@ -39,15 +47,22 @@ public final class Workspace implements AutoCloseable {
     private final ExecutorService stills = Executors.newSingleThreadExecutor(daemon("stills"));
     private final ReadOnlyObjectWrapper<Snapshot> snapshot;
     private final ReadOnlyLongWrapper stillsTaken = new ReadOnlyLongWrapper();
+    private final Map<ClipId, List<Stretch>> stretches = new ConcurrentHashMap<>();
+    private final ClipWatch watch;
+    private volatile Job latest;
+    private volatile Adjustment preview;
+    private volatile boolean asRecorded;
 
     public Workspace(JobFolder folder, Notices notices) {
         this.folder = folder;
         this.footage = new Footage(folder.folder());
         this.notices = notices;
+        this.latest = folder.job();
         this.snapshot = new ReadOnlyObjectWrapper<>(reckon(folder.history()));
         folder.notices().forEach(notices::say);
         // A still that an undo or a crash left out is taken again.
         snapshot.get().job().findings().forEach(this::takeStill);
+        watch = new ClipWatch(this);
     }
 
     static java.util.concurrent.ThreadFactory daemon(String name) {
@@ -58,8 +73,43 @@ public final class Workspace implements AutoCloseable {
         };
     }
 
-    private static Snapshot reckon(JobHistory history) {
-        return new Snapshot(history, Reckoner.survey(history.job()));
+    private Snapshot reckon(JobHistory history) {
+        return new Snapshot(history, Reckoner.survey(history.job(), Map.copyOf(stretches)));
+    }
+
+    /** Tries an adjustment on whatever is shown, without keeping it; null to stop. */
+    public void preview(Adjustment adjustment) {
+        preview = adjustment;
+    }
+
+    /** Shows footage as recorded, whatever the adjustments. */
+    public void asRecorded(boolean on) {
+        asRecorded = on;
+    }
+
+    public boolean isAsRecorded() {
+        return asRecorded;
+    }
+
+    /** How a frame is looked at on the screen; may be asked from any thread. */
+    public Adjustment adjustmentAt(FrameRef frame) {
+        Adjustment tried = preview;
+        if (asRecorded || tried != null) {
+            return asRecorded ? Adjustment.NONE : tried;
+        }
+        return latest.adjustmentsOf(frame.clip()).at(frame.pts());
+    }
+
+    /** The look through the clips. */
+    public ClipWatch clips() {
+        return watch;
+    }
+
+    /** A clip has been looked through: the survey is reckoned again with what was found. */
+    void looked(ClipId clip, List<Stretch> found) {
+        if (!found.equals(stretches.put(clip, found)) && !edits.isShutdown()) {
+            change(folder::history);
+        }
     }
 
     public ReadOnlyObjectProperty<Snapshot> snapshotProperty() {
@@ -110,6 +160,7 @@ public final class Workspace implements AutoCloseable {
         edits.execute(() -> {
             try {
                 Snapshot next = reckon(how.call());
+                latest = next.job();
                 Platform.runLater(() -> {
                     snapshot.set(next);
                     next.job().findings().forEach(this::takeStill);
@@ -167,6 +218,7 @@ public final class Workspace implements AutoCloseable {
     /** Finishes what was asked and closes the job. */
     @Override
     public void close() {
+        watch.close();
         edits.close();
         stills.shutdownNow();
         try {

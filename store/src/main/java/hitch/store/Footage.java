@@ -2,11 +2,12 @@ package hitch.store;
 
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.ClipScan;
 import hitch.core.footage.FrameIndex;
+import hitch.core.footage.Stretch;
 import hitch.core.job.Job;
 import hitch.media.MediaException;
 import hitch.media.Progress;
-import hitch.media.clip.ClipFacts;
 import hitch.media.clip.ClipIndex;
 import hitch.media.clip.ClipIndexer;
 import hitch.media.clip.Fingerprint;
@@ -15,16 +16,34 @@ import hitch.media.clip.PictureShape;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.ConcurrentHashMap;
 
 /** The footage files of one job: where they are, their frames, and taking in new ones. Opened read only. */
 public final class Footage {
+    /**
+     * A file that was read to join a job.
+     *
+     * @param clip what it is
+     * @param index its frames
+     * @param note what the user should be told; empty for nothing
+     */
+    public record Taken(Clip clip, ClipIndex index, String note) {}
+
     private final Path folder;
+    private final ClipShelf shelf;
     private final Map<String, ClipIndex> indexes = new ConcurrentHashMap<>();
 
     public Footage(Path jobFolder) {
         this.folder = jobFolder;
+        this.shelf = new ClipShelf(jobFolder);
+    }
+
+    public ClipShelf shelf() {
+        return shelf;
     }
 
     /** The clip's file; it may be missing. */
@@ -43,27 +62,68 @@ public final class Footage {
         return new FrameReader(file(clip), index, shape);
     }
 
-    /** The frames of a clip and where each comes from, listed on first use. */
+    /** The frames of a clip and where each comes from: as kept from before, else listed now. */
     public ClipIndex clipIndex(Clip clip) throws MediaException {
+        refuseMissing(clip);
+        refuseChanged(clip);
         ClipIndex known = indexes.get(clip.sha256());
         if (known == null) {
-            refuseChanged(clip);
-            known = ClipIndexer.index(file(clip)).index();
+            Optional<ClipIndex> kept = shelf.index(clip.sha256());
+            known = kept.isPresent()
+                    ? kept.get()
+                    : ClipIndexer.index(file(clip)).index();
+            if (kept.isEmpty()) {
+                shelf.keep(clip.sha256(), known);
+            }
             indexes.put(clip.sha256(), known);
         }
         return known;
+    }
+
+    /** Looks through a clip, unless that was done before; tells what was found. */
+    public ClipScan look(Clip clip, Progress progress) throws MediaException {
+        Optional<ClipScan> kept = shelf.scan(clip);
+        if (kept.isPresent() && Files.exists(shelf.film(clip))) {
+            return kept.get();
+        }
+        return shelf.look(clip, file(clip), clipIndex(clip), progress);
+    }
+
+    /** What looks through a job's clips have found so far; clips not looked through are left out. */
+    public Map<ClipId, List<Stretch>> stretches(Job job) {
+        Map<ClipId, List<Stretch>> found = new LinkedHashMap<>();
+        for (Clip clip : job.clips()) {
+            Optional<ClipScan> scan = shelf.scan(clip);
+            Optional<ClipIndex> index =
+                    Optional.ofNullable(indexes.get(clip.sha256())).or(() -> shelf.index(clip.sha256()));
+            if (scan.isPresent() && index.isPresent()) {
+                found.put(clip.id(), scan.get().stretches(index.get().frames()));
+            }
+        }
+        return found;
+    }
+
+    private void refuseMissing(Clip clip) throws MediaException {
+        if (!Files.exists(file(clip))) {
+            throw new MediaException(clip.fileName() + " is not at "
+                    + file(clip).toAbsolutePath() + ". Put it back there, or press Find on Load to look for it.");
+        }
     }
 
     private void refuseChanged(Clip clip) throws MediaException {
         Path file = file(clip);
         try {
             if (Files.exists(file) && Files.size(file) != clip.bytes()) {
-                throw new MediaException(clip.fileName() + " has changed since it was added (" + Files.size(file)
-                        + " bytes, was " + clip.bytes() + "). It is refused as evidence. Put the original back.");
+                throw changed(clip, Fingerprint.of(file, Progress.NONE));
             }
         } catch (IOException e) {
             throw new MediaException(clip.fileName() + " cannot be read: " + e.getMessage(), e);
         }
+    }
+
+    private static MediaException changed(Clip clip, String now) {
+        return new MediaException(clip.fileName() + " has changed since it was added: its SHA-256 is " + now
+                + " and was " + clip.sha256() + ". It is refused as evidence. Put the original back.");
     }
 
     /**
@@ -72,56 +132,38 @@ public final class Footage {
      * @throws MediaException naming both fingerprints where it is not
      */
     public void verify(Clip clip, Progress progress) throws MediaException {
-        refuseChanged(clip);
+        refuseMissing(clip);
         String now = Fingerprint.of(file(clip), progress);
         if (!now.equals(clip.sha256())) {
-            throw new MediaException(clip.fileName() + " has changed since it was added: its SHA-256 is " + now
-                    + " and was " + clip.sha256() + ". It is refused as evidence. Put the original back.");
+            throw changed(clip, now);
         }
+    }
+
+    /**
+     * Looks for a clip that is not where it was: beside the job and its other clips, and in {@code also}.
+     *
+     * @return the clip with its file's new place; empty where it was not found
+     */
+    public Optional<Clip> find(Clip clip, Job job, List<Path> also, Progress progress) throws MediaException {
+        var places = new java.util.LinkedHashSet<>(also);
+        places.addAll(ClipSearch.usualPlaces(folder, job));
+        Path home = folder.toAbsolutePath().normalize();
+        return ClipSearch.find(clip, places, progress).map(found -> {
+            Path whole = found.toAbsolutePath().normalize();
+            return clip.at(
+                    whole.startsWith(home) ? home.relativize(whole).toString().replace('\\', '/') : whole.toString());
+        });
     }
 
     /** Reads a file that is to join {@code job}: its frames and fingerprint. The file stays where it is. */
-    public Clip takeIn(Path file, Job job, Progress progress) throws MediaException {
-        ClipFacts facts = ClipIndexer.index(file);
-        String sha = Fingerprint.of(file, progress);
-        indexes.put(sha, facts.index());
-        try {
-            Path whole = file.toAbsolutePath().normalize();
-            Path home = folder.toAbsolutePath().normalize();
-            String path =
-                    whole.startsWith(home) ? home.relativize(whole).toString().replace('\\', '/') : whole.toString();
-            FrameIndex index = facts.frames();
-            return new Clip(
-                    idFor(file, sha, job),
-                    path,
-                    sha,
-                    Files.size(file),
-                    index.base(),
-                    index.firstPts(),
-                    index.endPts(),
-                    index.count(),
-                    facts.picture().shownWidth(),
-                    facts.picture().shownHeight(),
-                    facts.sound().isPresent(),
-                    facts.recorded());
-        } catch (IOException e) {
-            throw new MediaException(file.getFileName() + " cannot be read: " + e.getMessage(), e);
-        }
+    public Taken read(Path file, Job job, Progress progress) throws MediaException {
+        Taken taken = new TakeIn(folder, shelf).read(file, job, progress);
+        indexes.put(taken.clip().sha256(), taken.index());
+        return taken;
     }
 
-    /** The id of the same footage if the job has it already, else a new one from the file's name. */
-    private static ClipId idFor(Path file, String sha, Job job) {
-        return job.clips().stream()
-                .filter(c -> c.sha256().equals(sha))
-                .map(Clip::id)
-                .findFirst()
-                .orElseGet(() -> {
-                    String base = FileNames.safe(file.getFileName().toString().replaceAll("\\.[^.]+$", ""));
-                    ClipId id = new ClipId(base);
-                    for (int i = 2; job.clip(id).isPresent(); i++) {
-                        id = new ClipId(base + "-" + i);
-                    }
-                    return id;
-                });
+    /** As {@link #read}, where nobody is to be told. */
+    public Clip takeIn(Path file, Job job, Progress progress) throws MediaException {
+        return read(file, job, progress).clip();
     }
 }

@@ -1,6 +1,7 @@
 package hitch.store;
 
 import hitch.core.finding.Finding;
+import hitch.core.footage.Adjustment;
 import hitch.core.job.Edit;
 import hitch.core.job.Entry;
 import hitch.core.job.Job;
@@ -140,8 +141,20 @@ public final class JobFolder implements AutoCloseable {
 
     /** Where the still of a finding at its present frame lies. */
     public Path still(Finding finding) {
+        Adjustment adjustment =
+                job().adjustmentsOf(finding.frame().clip()).at(finding.frame().pts());
+        String words = adjustment.words();
+        return still(finding, words.isEmpty() ? "" : " seen " + Integer.toHexString(words.hashCode()));
+    }
+
+    /** Where the still of a finding as recorded lies, whatever the adjustment. */
+    public Path untouchedStill(Finding finding) {
+        return still(finding, "");
+    }
+
+    private Path still(Finding finding, String suffix) {
         String name = FileNames.safe(finding.id() + "-" + finding.frame().clip() + "-"
-                + finding.frame().pts());
+                + finding.frame().pts() + suffix);
         return folder.resolve("stills").resolve(name + ".png");
     }
 

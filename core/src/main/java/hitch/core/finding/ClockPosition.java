@@ -21,6 +21,12 @@ public record ClockPosition(int from, int to, boolean all) {
         return new ClockPosition(hour, hour, false);
     }
 
+    /** The hour nearest to a direction, in degrees clockwise from the top; any angle. */
+    public static ClockPosition towards(double degrees) {
+        int hour = Math.floorMod((int) Math.round(degrees / 30), 12);
+        return at(hour == 0 ? 12 : hour);
+    }
+
     public static ClockPosition arc(int from, int to) {
         return new ClockPosition(from, to, false);
     }

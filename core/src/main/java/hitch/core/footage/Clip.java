@@ -38,6 +38,11 @@ public record Clip(
         }
     }
 
+    /** This clip with its file at another place. */
+    public Clip at(String path) {
+        return new Clip(id, path, sha256, bytes, base, firstPts, endPts, frames, width, height, sound, recorded);
+    }
+
     /** Seconds from the clip's first frame to {@code pts}; for display. */
     public double secondsInto(long pts) {
         return base.seconds(pts - firstPts);

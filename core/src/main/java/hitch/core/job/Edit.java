@@ -4,6 +4,8 @@ import hitch.core.counter.CounterMark;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Weight;
+import hitch.core.footage.AdjustedSpan;
+import hitch.core.footage.Adjustment;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
@@ -11,6 +13,7 @@ import hitch.core.judge.HouseRules;
 import hitch.core.judge.PropertyFacts;
 import hitch.core.line.Run;
 import hitch.core.line.RunId;
+import java.util.List;
 import java.util.Optional;
 
 /** One change of a job. An edit that names something the job does not have changes nothing. */
@@ -45,6 +48,34 @@ public sealed interface Edit {
         @Override
         public String words() {
             return "leave out clip " + clip;
+        }
+    }
+
+    /** Puts the clips in the order of {@code order}; clips it does not name keep their places after them. */
+    record OrderClips(List<ClipId> order) implements Edit {
+        public OrderClips {
+            order = List.copyOf(order);
+        }
+
+        @Override
+        public String words() {
+            return "reorder the clips";
+        }
+    }
+
+    /** Puts a clip aside, so that nothing is reckoned from it, or takes it in again. Its marks and findings are kept. */
+    record SetAside(ClipId clip, boolean aside) implements Edit {
+        @Override
+        public String words() {
+            return (aside ? "leave out clip " : "take in clip ") + clip;
+        }
+    }
+
+    /** Looks at a stretch of a clip in another way; {@link Adjustment#NONE} gives it back as recorded. */
+    record Adjust(ClipId clip, AdjustedSpan span) implements Edit {
+        @Override
+        public String words() {
+            return "adjust the picture";
         }
     }
 

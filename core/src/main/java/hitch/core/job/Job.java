@@ -3,16 +3,21 @@ package hitch.core.job;
 import hitch.core.counter.CounterMark;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.footage.AdjustedSpan;
+import hitch.core.footage.Adjustments;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.judge.HouseRules;
 import hitch.core.judge.PropertyFacts;
 import hitch.core.line.Run;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /**
@@ -23,6 +28,8 @@ import java.util.function.UnaryOperator;
  * @param clips footage in order
  * @param runs trips of the camera in order
  * @param marks counter marks of each clip in order of time
+ * @param aside clips that are left out of the reckoning
+ * @param adjustments how stretches of clips are looked at
  * @param findings in the order they were made
  * @param nextFinding number of the next finding; numbers are never used twice
  */
@@ -32,10 +39,12 @@ public record Job(
         List<Clip> clips,
         List<Run> runs,
         Map<ClipId, List<CounterMark>> marks,
+        Set<ClipId> aside,
+        Map<ClipId, Adjustments> adjustments,
         List<Finding> findings,
         int nextFinding) {
-    public static final Job EMPTY =
-            new Job(PropertyFacts.BLANK, HouseRules.DEFAULT, List.of(), List.of(), Map.of(), List.of(), 1);
+    public static final Job EMPTY = new Job(
+            PropertyFacts.BLANK, HouseRules.DEFAULT, List.of(), List.of(), Map.of(), Set.of(), Map.of(), List.of(), 1);
 
     /** The id the next finding takes. */
     public FindingId nextId() {
@@ -58,14 +67,28 @@ public record Job(
         return marks.getOrDefault(id, List.of());
     }
 
+    public Adjustments adjustmentsOf(ClipId id) {
+        return adjustments.getOrDefault(id, Adjustments.NONE);
+    }
+
+    /** The clips that are reckoned with. */
+    public List<Clip> clipsInUse() {
+        return clips.stream().filter(c -> !aside.contains(c.id())).toList();
+    }
+
     /** The job after {@code edit}. */
     public Job with(Edit edit) {
         return switch (edit) {
-            case Edit.DescribeProperty e -> new Job(e.facts(), rules, clips, runs, marks, findings, nextFinding);
-            case Edit.SetRules e -> new Job(facts, e.rules(), clips, runs, marks, findings, nextFinding);
+            case Edit.DescribeProperty e ->
+                new Job(e.facts(), rules, clips, runs, marks, aside, adjustments, findings, nextFinding);
+            case Edit.SetRules e ->
+                new Job(facts, e.rules(), clips, runs, marks, aside, adjustments, findings, nextFinding);
             case Edit.PutClip e ->
                 withClips(put(clips, e.clip(), c -> c.id().equals(e.clip().id())), marks);
             case Edit.LeaveOutClip e -> leaveOut(e.clip());
+            case Edit.OrderClips e -> withClips(ordered(e.order()), marks);
+            case Edit.SetAside e -> withAside(e.clip(), e.aside());
+            case Edit.Adjust e -> withAdjustment(e.clip(), e.span());
             case Edit.PutRun e ->
                 withRuns(put(claim(e.run()), e.run(), r -> r.id().equals(e.run().id())));
             case Edit.RemoveRun e ->
@@ -93,7 +116,7 @@ public record Job(
         }
         List<Finding> more = new ArrayList<>(findings);
         more.add(finding);
-        return new Job(facts, rules, clips, runs, marks, List.copyOf(more), nextFinding + 1);
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, List.copyOf(more), nextFinding + 1);
     }
 
     private Job change(FindingId id, UnaryOperator<Finding> how) {
@@ -104,8 +127,38 @@ public record Job(
     private Job leaveOut(ClipId id) {
         Map<ClipId, List<CounterMark>> fewer = new LinkedHashMap<>(marks);
         fewer.remove(id);
-        return withClips(
-                clips.stream().filter(c -> !c.id().equals(id)).toList(), java.util.Collections.unmodifiableMap(fewer));
+        return withClips(clips.stream().filter(c -> !c.id().equals(id)).toList(), Collections.unmodifiableMap(fewer));
+    }
+
+    private List<Clip> ordered(List<ClipId> order) {
+        List<Clip> next = new ArrayList<>();
+        order.forEach(id -> clip(id).filter(c -> !next.contains(c)).ifPresent(next::add));
+        clips.stream().filter(c -> !next.contains(c)).forEach(next::add);
+        return List.copyOf(next);
+    }
+
+    private Job withAside(ClipId id, boolean out) {
+        Set<ClipId> next = new LinkedHashSet<>(aside);
+        boolean changed = out ? clip(id).isPresent() && next.add(id) : next.remove(id);
+        return changed
+                ? new Job(
+                        facts,
+                        rules,
+                        clips,
+                        runs,
+                        marks,
+                        Collections.unmodifiableSet(next),
+                        adjustments,
+                        findings,
+                        nextFinding)
+                : this;
+    }
+
+    private Job withAdjustment(ClipId id, AdjustedSpan span) {
+        Map<ClipId, Adjustments> next = new LinkedHashMap<>(adjustments);
+        next.put(id, adjustmentsOf(id).with(span));
+        return new Job(
+                facts, rules, clips, runs, marks, aside, Collections.unmodifiableMap(next), findings, nextFinding);
     }
 
     /** The runs once {@code claimant} has taken its clips from the others. */
@@ -127,21 +180,30 @@ public record Job(
     }
 
     private Job withClips(List<Clip> clips, Map<ClipId, List<CounterMark>> marks) {
-        return new Job(facts, rules, clips, runs, marks, findings, nextFinding);
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, nextFinding);
     }
 
     private Job withRuns(List<Run> runs) {
-        return new Job(facts, rules, clips, runs, marks, findings, nextFinding);
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, nextFinding);
     }
 
     private Job withFindings(List<Finding> findings) {
-        return new Job(facts, rules, clips, runs, marks, findings, nextFinding);
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, nextFinding);
     }
 
     private Job withMarks(ClipId clip, List<CounterMark> list) {
         Map<ClipId, List<CounterMark>> next = new LinkedHashMap<>(marks);
         next.put(clip, list);
-        return new Job(facts, rules, clips, runs, java.util.Collections.unmodifiableMap(next), findings, nextFinding);
+        return new Job(
+                facts,
+                rules,
+                clips,
+                runs,
+                Collections.unmodifiableMap(next),
+                aside,
+                adjustments,
+                findings,
+                nextFinding);
     }
 
     private static <T> List<T> put(List<T> list, T value, java.util.function.Predicate<T> same) {

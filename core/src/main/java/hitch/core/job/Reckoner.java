@@ -8,6 +8,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.PipePart;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.Stretch;
 import hitch.core.judge.Adviser;
 import hitch.core.judge.Survey;
 import hitch.core.judge.Weighed;
@@ -30,7 +31,16 @@ import java.util.Optional;
 public final class Reckoner {
     private Reckoner() {}
 
+    /** The survey of a job whose footage has not been looked through. */
     public static Survey survey(Job job) {
+        return survey(job, Map.of());
+    }
+
+    /**
+     * @param stretches what a look through each clip found
+     */
+    public static Survey survey(Job whole, Map<ClipId, List<Stretch>> stretches) {
+        Job job = inUse(whole);
         Map<ClipId, CounterTrace> traces = new LinkedHashMap<>();
         for (Clip clip : job.clips()) {
             CounterTrace trace = CounterTrace.fit(clip.base(), job.marksOf(clip.id()));
@@ -59,7 +69,34 @@ public final class Reckoner {
                 seen,
                 spans,
                 findings,
-                new Adviser(job.rules()).advise(findings, spans));
+                new Adviser(job.rules()).advise(findings, spans),
+                stretches,
+                seen.map(s -> SeenWell.reckon(job, traces, stretches, s)).orElse(List.of()),
+                job.adjustments());
+    }
+
+    /** The job without the clips that were put aside and what was found on them. */
+    private static Job inUse(Job job) {
+        if (job.aside().isEmpty()) {
+            return job;
+        }
+        List<Run> runs = job.runs().stream()
+                .map(r -> r.withClips(
+                        r.clips().stream().filter(c -> !job.aside().contains(c)).toList()))
+                .toList();
+        List<Finding> findings = job.findings().stream()
+                .filter(f -> !job.aside().contains(f.frame().clip()))
+                .toList();
+        return new Job(
+                job.facts(),
+                job.rules(),
+                job.clipsInUse(),
+                runs,
+                job.marks(),
+                job.aside(),
+                job.adjustments(),
+                findings,
+                job.nextFinding());
     }
 
     private static LocatedFinding locate(Finding finding, Job job, Map<ClipId, CounterTrace> traces, Weigher weigher) {

@@ -6,14 +6,18 @@ import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
+import hitch.core.footage.Adjustment;
+import hitch.core.footage.Adjustments;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
+import hitch.core.footage.Stretch;
 import hitch.core.line.Extent;
 import hitch.core.line.Material;
 import hitch.core.line.PipeSpan;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
+import hitch.core.line.Unseen;
 import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
@@ -31,6 +35,9 @@ import java.util.Optional;
  * @param spans what the pipe is made of over {@code seen}
  * @param findings in order of station; those without a station last
  * @param advice what is proposed
+ * @param stretches what a look through each clip found, in order of time; clips not looked through are left out
+ * @param unseen stretches of line that were passed and never seen well, in order of station
+ * @param adjustments how stretches of clips are looked at
  */
 public record Survey(
         PropertyFacts facts,
@@ -41,10 +48,22 @@ public record Survey(
         Optional<Extent> seen,
         List<PipeSpan> spans,
         List<LocatedFinding> findings,
-        List<Advice> advice) {
+        List<Advice> advice,
+        Map<ClipId, List<Stretch>> stretches,
+        List<Unseen> unseen,
+        Map<ClipId, Adjustments> adjustments) {
 
     public Optional<Clip> clip(ClipId id) {
         return clips.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
+
+    public List<Stretch> stretchesOf(ClipId id) {
+        return stretches.getOrDefault(id, List.of());
+    }
+
+    /** How a frame is looked at. */
+    public Adjustment adjustmentAt(FrameRef frame) {
+        return adjustments.getOrDefault(frame.clip(), Adjustments.NONE).at(frame.pts());
     }
 
     public Optional<Run> runOf(ClipId id) {

@@ -27,6 +27,11 @@ public record Run(
         clips = List.copyOf(clips);
     }
 
+    /** The same run with other footage. */
+    public Run withClips(List<ClipId> others) {
+        return new Run(id, name, opening, start, direction, datum, others);
+    }
+
     /** The station of the camera head with {@code cable} millimetres paid out. */
     public Station stationOf(double cable) {
         return new Station(start.mm() + direction.sign() * Math.round(cable - datum.mm()));

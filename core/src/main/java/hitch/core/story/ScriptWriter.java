@@ -184,6 +184,9 @@ public final class ScriptWriter {
                         + (f.finding().remark().isBlank()
                                 ? "nothing was seen"
                                 : f.finding().remark())));
+        survey.unseen()
+                .forEach(u -> missing.add("From " + u.extent().show(unit) + ": the footage is "
+                        + u.reason().word() + " there"));
         return missing;
     }
 

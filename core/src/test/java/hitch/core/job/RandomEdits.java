@@ -6,6 +6,8 @@ import hitch.core.counter.Zeroing;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Weight;
+import hitch.core.footage.AdjustedSpan;
+import hitch.core.footage.Adjustment;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.judge.HouseRules;
@@ -72,6 +74,15 @@ public final class RandomEdits {
                                         n, Distance.inches(0.5), Distance.inches(1), Distance.feet(n), 12, 2.5, 1.5)))),
                 Tuple.of(3, clip.map(c -> new Edit.PutClip(Sample.clip(c, 60)))),
                 Tuple.of(1, clip.map(Edit.LeaveOutClip::new)),
+                Tuple.of(1, clip.map(c -> new Edit.OrderClips(List.of(c)))),
+                Tuple.of(
+                        1,
+                        Combinators.combine(clip, Arbitraries.of(true, false)).as(Edit.SetAside::new)),
+                Tuple.of(
+                        2,
+                        Combinators.combine(clip, pts, Arbitraries.doubles().between(-180, 179))
+                                .as((c, at, roll) -> new Edit.Adjust(
+                                        c, new AdjustedSpan(at, at + 2000, Adjustment.NONE.withRoll(roll))))),
                 Tuple.of(
                         3,
                         Combinators.combine(clip, Arbitraries.of(Direction.values()))

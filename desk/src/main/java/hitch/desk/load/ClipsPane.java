@@ -4,41 +4,44 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.line.Run;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
-import hitch.media.Progress;
 import java.io.File;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
+import java.util.Map;
+import javafx.collections.MapChangeListener;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 
-/** The clips of the visit; files can be dropped here. */
+/** The clips of the visit in order; files and folders can be dropped here. */
 final class ClipsPane extends VBox {
-    private static final String NO_RUN = "above ground";
-
     private final Context desk;
-    private final VBox rows = new VBox(4);
+    private final VBox rows = new VBox(6);
+    private final Map<ClipId, ClipRow> made = new LinkedHashMap<>();
+    private final ClipIntake intake;
 
     ClipsPane(Context desk) {
         this.desk = desk;
         setSpacing(8);
+        setId("clips-pane");
         Button add = Labels.button("Add clips", "", "Add footage files", this::choose);
-        HBox top = new HBox(
-                12, Labels.heading("Clips"), add, Labels.of("or drop files here; they are never changed", "soft"));
+        Button folder = Labels.button("Add a folder", "", "Add all footage in a folder", this::chooseFolder);
+        Label hint = Labels.of("or drop files or a folder here; they are never changed", "soft");
+        HBox top = new HBox(12, Labels.heading("Clips"), add, folder, hint);
         top.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(top, rows);
+        Label doing = Labels.of("", "soft");
+        doing.setId("intake");
+        doing.managedProperty().bind(doing.textProperty().isNotEmpty());
+        intake = new ClipIntake(desk, doing::setText);
+        getChildren().addAll(top, doing, rows);
         setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
                 e.acceptTransferModes(TransferMode.COPY);
@@ -51,6 +54,12 @@ final class ClipsPane extends VBox {
             e.consume();
         });
         desk.work().snapshotProperty().addListener((o, was, is) -> fill());
+        desk.work().clips().states().addListener((MapChangeListener<ClipId, Object>) c -> {
+            ClipRow row = made.get(c.getKey());
+            if (row != null) {
+                row.update();
+            }
+        });
         fill();
     }
 
@@ -63,101 +72,63 @@ final class ClipsPane extends VBox {
         }
     }
 
-    /** Takes in files one after another; one that cannot be read is named and the others still come in. */
-    void add(List<File> files) {
-        for (File file : files.stream().sorted().toList()) {
-            desk.work().notices().say("Reading " + file.getName() + "…");
-            desk.work()
-                    .inBackground(
-                            () -> desk.work()
-                                    .footage()
-                                    .takeIn(file.toPath(), desk.work().folder().job(), Progress.NONE),
-                            clip -> {
-                                desk.work().apply(new Edit.PutClip(clip));
-                                desk.work()
-                                        .notices()
-                                        .say(clip.fileName() + " was added: " + clip.frames() + " frames.");
-                                if (desk.player().clipProperty().get() == null) {
-                                    desk.player().seek(clip, 0);
-                                }
-                            });
+    private void chooseFolder() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle("Add all footage in a folder");
+        File folder = chooser.showDialog(getScene().getWindow());
+        if (folder != null) {
+            add(List.of(folder));
         }
+    }
+
+    /** Takes in files and folders. */
+    void add(List<File> files) {
+        intake.add(files);
     }
 
     private void fill() {
-        List<Node> made = new ArrayList<>();
         Job job = desk.work().now().job();
-        job.clips().forEach(c -> made.add(row(c, job)));
+        Map<ClipId, ClipRow> kept = new LinkedHashMap<>();
+        for (Clip clip : job.clips()) {
+            ClipRow row = made.get(clip.id());
+            kept.put(clip.id(), row != null && row.clip().equals(clip) ? row : new ClipRow(desk, clip, this));
+        }
+        boolean same = new ArrayList<>(kept.values()).equals(new ArrayList<>(made.values()));
+        made.clear();
+        made.putAll(kept);
+        if (!same || rows.getChildren().isEmpty()) {
+            rows.getChildren().setAll(made.values());
+        }
         if (made.isEmpty()) {
             Label empty = Labels.of("No clips yet. Drop the camera's files here, or press Add clips.", "empty-drop");
             empty.setMaxWidth(Double.MAX_VALUE);
-            made.add(empty);
+            rows.getChildren().setAll(empty);
         }
-        rows.getChildren().setAll(made);
+        made.values().forEach(ClipRow::update);
     }
 
-    private Node row(Clip clip, Job job) {
-        Label name = Labels.of(clip.fileName(), "strong");
-        Label facts = Labels.of(
-                String.format(
-                        Locale.ROOT,
-                        "%d:%02d   %d x %d   %s   %s",
-                        (int) clip.seconds() / 60,
-                        (int) clip.seconds() % 60,
-                        clip.width(),
-                        clip.height(),
-                        clip.sound() ? "sound" : "no sound",
-                        clip.sha256().substring(0, 12)),
-                "measure",
-                "soft");
-        int marks = job.marksOf(clip.id()).size();
-        boolean onRun = job.runOf(clip.id()).isPresent();
-        Label counter = Labels.of(onRun ? marks == 0 ? "counter not set" : marks + " readings" : "", "soft");
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        Button show = Labels.button(
-                "Show",
-                "",
-                "Show " + clip.fileName() + " on Mark",
-                () -> desk.player().seek(clip, 0));
-        Button leave = Labels.button(
-                "Leave out",
-                "",
-                "Leave out " + clip.fileName(),
-                () -> desk.work().apply(new Edit.LeaveOutClip(clip.id())));
-        VBox words = new VBox(2, name, facts);
-        HBox row = new HBox(12, words, gap, counter, runChoice(clip, job), show, leave);
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("list-row");
-        return row;
+    /** Moves a clip {@code by} places down, or up where negative. */
+    void move(ClipId clip, int by) {
+        List<ClipId> order = new ArrayList<>(
+                desk.work().now().job().clips().stream().map(Clip::id).toList());
+        int from = order.indexOf(clip);
+        int to = Math.clamp(from + by, 0, order.size() - 1);
+        place(clip, to);
     }
 
-    private ComboBox<String> runChoice(Clip clip, Job job) {
-        ComboBox<String> choice = new ComboBox<>();
-        choice.getItems().add(NO_RUN);
-        job.runs().forEach(r -> choice.getItems().add(r.name()));
-        choice.setValue(job.runOf(clip.id()).map(Run::name).orElse(NO_RUN));
-        choice.setAccessibleText("Run of " + clip.fileName());
-        choice.setPrefWidth(150);
-        choice.setOnAction(e -> assign(clip.id(), choice.getValue()));
-        return choice;
-    }
-
-    private void assign(ClipId clip, String runName) {
-        Job job = desk.work().now().job();
-        for (Run run : job.runs()) {
-            boolean wanted = run.name().equals(runName);
-            boolean has = run.clips().contains(clip);
-            if (wanted != has) {
-                List<ClipId> ids = new ArrayList<>(run.clips());
-                ids.remove(clip);
-                if (wanted) {
-                    ids.add(clip);
-                }
-                desk.work()
-                        .apply(new Edit.PutRun(new Run(
-                                run.id(), run.name(), run.opening(), run.start(), run.direction(), run.datum(), ids)));
-            }
+    /** Puts a clip at place {@code to}, counted from 0. */
+    void place(ClipId clip, int to) {
+        List<ClipId> order = new ArrayList<>(
+                desk.work().now().job().clips().stream().map(Clip::id).toList());
+        int from = order.indexOf(clip);
+        if (from >= 0 && from != to) {
+            order.remove(clip);
+            order.add(Math.clamp(to, 0, order.size()), clip);
+            desk.work().apply(new Edit.OrderClips(order));
         }
+    }
+
+    int placeOf(ClipRow row) {
+        return rows.getChildren().indexOf(row);
     }
 }

@@ -27,7 +27,28 @@ record ChartGeometry(double left, double width, double top, double height, Exten
     /** A place in footage under a point of the chart. */
     record At(Clip clip, double seconds) {}
 
+    /** The whole of the clips and stations in a rectangle. */
     static ChartGeometry of(List<Clip> clips, Extent stations, double left, double width, double top, double height) {
+        return of(clips, stations, ChartView.ALL, left, width, top, height);
+    }
+
+    /** The part of the clips and stations that {@code view} shows, filling a rectangle; lanes may reach beyond it. */
+    static ChartGeometry of(
+            List<Clip> clips, Extent stations, ChartView view, double left, double width, double top, double height) {
+        double whole = width / view.share();
+        ChartGeometry all = whole(clips, shown(stations, view), left - view.from() * whole, whole, top, height);
+        return new ChartGeometry(left, width, top, height, all.stations(), all.lanes());
+    }
+
+    private static Extent shown(Extent stations, ChartView view) {
+        double length = stations.length().mm();
+        return new Extent(
+                new Station(Math.round(stations.from().mm() + length * view.low())),
+                new Station(Math.round(stations.from().mm() + length * (view.low() + view.depth()))));
+    }
+
+    private static ChartGeometry whole(
+            List<Clip> clips, Extent stations, double left, double width, double top, double height) {
         double total = clips.stream().mapToDouble(Clip::seconds).sum();
         double room = Math.max(1, width - GAP * Math.max(0, clips.size() - 1));
         List<Lane> lanes = new ArrayList<>();

@@ -6,11 +6,13 @@ import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Stretch;
 import hitch.core.judge.Survey;
 import hitch.core.line.Extent;
 import hitch.core.line.PipeSpan;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
+import hitch.core.line.Unseen;
 import hitch.desk.Tones;
 import hitch.desk.widget.PipePaint;
 import hitch.desk.widget.Rope;
@@ -47,9 +49,27 @@ final class ChartPainter {
         g.setLineCap(javafx.scene.shape.StrokeLineCap.ROUND);
         g.setLineJoin(javafx.scene.shape.StrokeLineJoin.ROUND);
         axis();
+        g.save();
+        g.beginPath();
+        g.rect(0, geometry.top() - 1, geometry.left() + geometry.width() + 2, geometry.height() + 2);
+        g.clip();
         pipe();
-        geometry.lanes().forEach(this::lane);
+        g.restore();
+        g.save();
+        g.beginPath();
+        g.rect(geometry.left() - 12, 0, geometry.width() + 24, geometry.top() + geometry.height() + 14);
+        g.clip();
+        geometry.lanes().stream().filter(this::isInView).forEach(this::lane);
         survey.findings().forEach(f -> finding(f, f.finding().id().equals(selected)));
+        g.restore();
+    }
+
+    private boolean isInView(ChartGeometry.Lane lane) {
+        return lane.x() < geometry.left() + geometry.width() && lane.x() + lane.width() > geometry.left();
+    }
+
+    private boolean isInView(double x) {
+        return x > geometry.left() - 12 && x < geometry.left() + geometry.width() + 12;
     }
 
     private void axis() {
@@ -88,6 +108,18 @@ final class ChartPainter {
             double to = geometry.y(span.extent().to().mm());
             PipePaint.fill(g, span, tones, PIPE_X, from, PIPE_WIDTH, to - from, false);
         }
+        for (Unseen unseen : survey.unseen()) {
+            double from = geometry.y(unseen.extent().from().mm());
+            double tall = Math.max(3, geometry.y(unseen.extent().to().mm()) - from);
+            g.save();
+            g.beginPath();
+            g.rect(PIPE_X - 2, from, PIPE_WIDTH + 4, tall);
+            g.clip();
+            g.setFill(tones.paper());
+            g.fillRect(PIPE_X - 2, from, PIPE_WIDTH + 4, tall);
+            PipePaint.hatch(g, tones, PIPE_X - 2, from, PIPE_WIDTH + 4, tall);
+            g.restore();
+        }
         for (LocatedFinding found : survey.findings()) {
             boolean water = found.finding().kind().family() == FindingKind.Family.WATER;
             if (water && found.extent().isPresent()) {
@@ -108,7 +140,8 @@ final class ChartPainter {
         g.setFill(tones.soft());
         g.setTextAlign(TextAlignment.LEFT);
         g.setTextBaseline(VPos.BOTTOM);
-        g.fillText(lane.clip().fileName(), lane.x(), geometry.top() - 6, Math.max(10, lane.width()));
+        double nameAt = Math.max(lane.x(), geometry.left());
+        g.fillText(lane.clip().fileName(), nameAt, geometry.top() - 6, Math.max(10, lane.x() + lane.width() - nameAt));
         g.setStroke(tones.edge());
         g.setLineWidth(1);
         g.strokeRect(lane.x(), geometry.top(), lane.width(), geometry.height());
@@ -120,7 +153,47 @@ final class ChartPainter {
             label(lane, run.isEmpty() ? "on no run" : "no reading set");
             return;
         }
+        bad(lane);
         path(lane, run.get(), trace);
+    }
+
+    /** Hatches what was seen badly, and marks along the foot where the camera stands. */
+    private void bad(ChartGeometry.Lane lane) {
+        for (Stretch stretch : survey.stretchesOf(lane.clip().id())) {
+            double from = geometry.x(lane.clip().id(), stretch.fromPts()).orElse(lane.x());
+            double to = geometry.x(lane.clip().id(), stretch.toPts()).orElse(lane.x());
+            double wide = Math.max(3, to - from);
+            if (!isInView(from) && !isInView(to) && !(from < geometry.left() && to > geometry.left())) {
+                continue;
+            }
+            if (stretch.reason().hides()) {
+                g.save();
+                g.beginPath();
+                g.rect(from, geometry.top(), wide, geometry.height());
+                g.clip();
+                g.setFill(tones.paper());
+                g.fillRect(from, geometry.top(), wide, geometry.height());
+                PipePaint.hatch(g, tones, from, geometry.top(), wide, geometry.height());
+                g.restore();
+                if (wide > 60) {
+                    word(stretch.reason().word(), from + wide / 2, geometry.top() + 12);
+                }
+            } else {
+                g.setFill(tones.soft().deriveColor(0, 1, 1, 0.5));
+                g.fillRect(from, geometry.top() + geometry.height() - 4, wide, 4);
+            }
+        }
+    }
+
+    private void word(String text, double x, double y) {
+        g.setFont(TEXT);
+        double wide = text.length() * 6.2 + 10;
+        g.setFill(tones.paper());
+        g.fillRect(x - wide / 2, y - 9, wide, 18);
+        g.setFill(tones.soft());
+        g.setTextAlign(TextAlignment.CENTER);
+        g.setTextBaseline(VPos.CENTER);
+        g.fillText(text, x, y);
     }
 
     private GraphicsContext clipTo(ChartGeometry.Lane lane) {
@@ -172,7 +245,7 @@ final class ChartPainter {
     private void finding(LocatedFinding found, boolean selected) {
         Optional<Double> x = geometry.x(
                 found.finding().frame().clip(), found.finding().frame().pts());
-        if (x.isEmpty()) {
+        if (x.isEmpty() || !isInView(x.get())) {
             return;
         }
         Optional<Station> atFrame = survey.stationAt(found.finding().frame());

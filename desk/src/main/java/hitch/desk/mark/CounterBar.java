@@ -7,7 +7,7 @@ import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
-import hitch.desk.Player;
+import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
 import java.util.Optional;
 import javafx.geometry.Pos;

@@ -7,7 +7,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.line.Station;
 import hitch.desk.Context;
-import hitch.desk.Player;
+import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.StillView;
 import java.util.List;

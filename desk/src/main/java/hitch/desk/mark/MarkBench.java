@@ -1,9 +1,12 @@
 package hitch.desk.mark;
 
+import hitch.core.footage.ClipScan;
 import hitch.core.note.PlainNoteReader;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
+import hitch.desk.play.Player;
+import hitch.desk.play.Speeds;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.BorderPane;
@@ -17,6 +20,9 @@ public final class MarkBench implements Bench {
     private final NoteLine notes;
     private final CounterBar counter;
     private final FindingsPane findings;
+    private final SeeBetter better;
+    private final FootageWell well;
+    private final ThereAndBackChart chart;
     private final BorderPane root = new BorderPane();
 
     public MarkBench(Context desk) {
@@ -24,16 +30,18 @@ public final class MarkBench implements Bench {
         notes = new NoteLine(desk, new PlainNoteReader());
         counter = new CounterBar(desk);
         findings = new FindingsPane(desk, notes);
-        FootageWell well = new FootageWell(desk.player());
+        better = new SeeBetter(desk);
+        well = new FootageWell(desk);
         VBox.setVgrow(well, Priority.ALWAYS);
-        VBox left = new VBox(well, new Readout(desk), new Transport(desk), counter);
+        VBox left = new VBox(
+                well, new TimeStrip(desk), new Readout(desk), new Transport(desk, better::toggle), better, counter);
         HBox.setHgrow(left, Priority.ALWAYS);
         VBox.setVgrow(findings, Priority.ALWAYS);
         VBox right = new VBox(16, notes, new HerePane(desk), findings);
         right.getStyleClass().add("side");
         right.setMinWidth(456);
         right.setMaxWidth(456);
-        ThereAndBackChart chart = new ThereAndBackChart(desk);
+        chart = new ThereAndBackChart(desk);
         chart.setPrefHeight(196);
         root.setCenter(new HBox(left, right));
         root.setBottom(chart);
@@ -61,11 +69,40 @@ public final class MarkBench implements Bench {
         if (e.isShortcutDown() || e.isAltDown()) {
             return;
         }
-        boolean taken = true;
+        if (playing(e) || marking(e)) {
+            e.consume();
+        }
+    }
+
+    private boolean playing(KeyEvent e) {
+        Player player = desk.player();
+        double speed = player.speedProperty().get();
         switch (e.getCode()) {
-            case SPACE -> desk.player().togglePlaying();
-            case LEFT -> desk.player().step(e.isShiftDown() ? -10 : -1);
-            case RIGHT -> desk.player().step(e.isShiftDown() ? 10 : 1);
+            case SPACE -> player.togglePlaying();
+            case LEFT -> player.step(e.isShiftDown() ? -10 : -1);
+            case RIGHT -> player.step(e.isShiftDown() ? 10 : 1);
+            case UP -> player.setSpeed(Speeds.next(speed, true));
+            case DOWN -> player.setSpeed(Speeds.next(speed, false));
+            case B -> player.setSpeed(-speed);
+            case L -> player.toggleLoop();
+            case PAGE_DOWN -> toStop(true);
+            case PAGE_UP -> toStop(false);
+            case S -> player.mutedProperty().set(!player.mutedProperty().get());
+            case V -> better.toggle();
+            case U -> better.turnOver();
+            case O -> well.toggleAsRecorded();
+            case PLUS, EQUALS, ADD -> chart.zoom(1.5);
+            case MINUS, SUBTRACT -> chart.zoom(1 / 1.5);
+            case DIGIT0, NUMPAD0 -> chart.showAll();
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private boolean marking(KeyEvent e) {
+        switch (e.getCode()) {
             case N -> notes.focus();
             case C -> counter.focus();
             case Z -> counter.zeroHere();
@@ -73,10 +110,33 @@ public final class MarkBench implements Bench {
             case M -> findings.moveHere();
             case X -> findings.cut();
             case DELETE -> findings.remove();
-            default -> taken = false;
+            default -> {
+                return false;
+            }
         }
-        if (taken) {
-            e.consume();
-        }
+        return true;
+    }
+
+    /** Goes to where the camera next comes to rest, or last came to rest. */
+    private void toStop(boolean onward) {
+        desk.player().shown().ifPresent(f -> {
+            var stretches = desk.work().clips().state(f.clip()).stretches();
+            var stop = ClipScan.stop(stretches, f.picture().pts(), onward);
+            if (stop.isPresent()) {
+                desk.player()
+                        .seek(
+                                f.clip(),
+                                new hitch.core.footage.FrameRef(
+                                        f.clip().id(), stop.get().fromPts()));
+            } else {
+                desk.work()
+                        .notices()
+                        .say(
+                                desk.work().clips().state(f.clip()).looked()
+                                        ? "The camera does not stop " + (onward ? "after" : "before") + " this frame."
+                                        : f.clip().fileName() + " is still being looked through; its stops are not "
+                                                + "known yet.");
+            }
+        });
     }
 }

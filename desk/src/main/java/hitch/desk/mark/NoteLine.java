@@ -10,7 +10,7 @@ import hitch.core.note.Chip;
 import hitch.core.note.Draft;
 import hitch.core.note.NoteReader;
 import hitch.desk.Context;
-import hitch.desk.Player;
+import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
 import java.util.Optional;
 import javafx.scene.control.Label;

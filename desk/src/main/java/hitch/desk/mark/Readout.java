@@ -5,7 +5,7 @@ import hitch.core.counter.LengthUnit;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
 import hitch.desk.Context;
-import hitch.desk.Player;
+import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
 import java.util.Locale;
 import java.util.Optional;

@@ -8,7 +8,7 @@ import hitch.core.line.Extent;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
 import hitch.desk.Context;
-import hitch.desk.Player;
+import hitch.desk.play.Player;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -17,7 +17,9 @@ import javafx.scene.canvas.Canvas;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.MenuItem;
+import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
+import javafx.scene.input.ScrollEvent;
 import javafx.scene.layout.Region;
 
 /**
@@ -34,6 +36,10 @@ final class ThereAndBackChart extends Region {
     private final Canvas head = new Canvas();
     private final ContextMenu times = new ContextMenu();
     private ChartGeometry geometry;
+    private ChartView view = ChartView.ALL;
+    private double grabbedX;
+    private boolean panning;
+    private ChartGeometry.At scrubbing;
 
     ThereAndBackChart(Context desk) {
         this.desk = desk;
@@ -45,10 +51,68 @@ final class ThereAndBackChart extends Region {
         getChildren().addAll(canvas, head);
         canvas.setOnMousePressed(this::press);
         canvas.setOnMouseDragged(this::drag);
+        canvas.setOnMouseReleased(e -> release());
+        canvas.setOnScroll(this::scroll);
         desk.work().snapshotProperty().addListener((o, was, is) -> draw());
         desk.selected().addListener((o, was, is) -> draw());
         desk.theme().darkProperty().addListener((o, was, is) -> draw());
-        desk.player().shownProperty().addListener((o, was, is) -> drawHead());
+        desk.player().shownProperty().addListener((o, was, is) -> followHead());
+    }
+
+    private boolean inView(double x) {
+        return x >= LEFT - 1 && x <= LEFT + geometry.width() + 1;
+    }
+
+    /** Shows {@code factor} times less of the footage, about the play head. */
+    void zoom(double factor) {
+        look(view.zoomed(factor, headShare()));
+    }
+
+    /** Shows all of it again. */
+    void showAll() {
+        look(ChartView.ALL);
+    }
+
+    private void look(ChartView other) {
+        view = other;
+        draw();
+    }
+
+    /** Where the play head stands across the whole of the footage, 0 to 1. */
+    private double headShare() {
+        return desk.player()
+                .shown()
+                .filter(f -> geometry != null)
+                .flatMap(f -> geometry.x(f.clip().id(), f.picture().pts()))
+                .map(x -> view.shareAt((x - LEFT) / geometry.width()))
+                .orElse(0.5);
+    }
+
+    private void followHead() {
+        double head = headShare();
+        boolean lost = view.share() < 1 && (head < view.from() || head > view.from() + view.share());
+        if (lost && desk.player().playingProperty().get()) {
+            look(view.from(head - view.share() * 0.1));
+        } else {
+            drawHead();
+        }
+    }
+
+    /** The wheel zooms in time about the pointer, with Control in distance, with Shift it goes along. */
+    private void scroll(ScrollEvent e) {
+        if (geometry == null) {
+            return;
+        }
+        double amount = e.getDeltaY() == 0 ? e.getDeltaX() : e.getDeltaY();
+        double factor = Math.pow(1.0025, amount);
+        if (e.isShiftDown()) {
+            look(view.from(view.from() - amount / geometry.width() * view.share()));
+        } else if (e.isControlDown()) {
+            look(view.deepened(factor, (e.getY() - TOP) / geometry.height()));
+        } else {
+            look(view.zoomed(factor, view.shareAt((e.getX() - LEFT) / geometry.width())));
+        }
+        e.consume();
     }
 
     @Override
@@ -70,7 +134,13 @@ final class ThereAndBackChart extends Region {
         Survey survey = desk.work().now().survey();
         Extent stations = survey.seen().orElse(new Extent(Station.DATUM, new Station(3048)));
         geometry = ChartGeometry.of(
-                survey.clips(), stations, LEFT, getWidth() - LEFT - 20, TOP, Math.max(20, getHeight() - TOP - 14));
+                survey.clips(),
+                stations,
+                view,
+                LEFT,
+                getWidth() - LEFT - 20,
+                TOP,
+                Math.max(20, getHeight() - TOP - 14));
         new ChartPainter(g, desk.theme().tones(), survey, geometry)
                 .paint(desk.selected().get());
         drawHead();
@@ -83,22 +153,29 @@ final class ThereAndBackChart extends Region {
         if (shown == null || geometry == null) {
             return;
         }
-        geometry.x(shown.clip().id(), shown.picture().pts()).ifPresent(x -> {
-            g.setStroke(desk.theme().tones().copper());
-            g.setLineWidth(1.5);
-            g.strokeLine(x, geometry.top(), x, geometry.top() + geometry.height());
-            desk.work().now().survey().stationAt(shown.ref()).ifPresent(s -> {
-                double y = geometry.y(s.mm());
-                g.strokeLine(ChartPainter.PIPE_X - 3, y, ChartPainter.PIPE_X + ChartPainter.PIPE_WIDTH + 3, y);
-                g.setFill(desk.theme().tones().copper());
-                g.fillOval(x - 4.5, y - 4.5, 9, 9);
-            });
-        });
+        geometry.x(shown.clip().id(), shown.picture().pts())
+                .filter(this::inView)
+                .ifPresent(x -> {
+                    g.setStroke(desk.theme().tones().copper());
+                    g.setLineWidth(1.5);
+                    g.strokeLine(x, geometry.top(), x, geometry.top() + geometry.height());
+                    desk.work().now().survey().stationAt(shown.ref()).ifPresent(s -> {
+                        double y = geometry.y(s.mm());
+                        g.strokeLine(ChartPainter.PIPE_X - 3, y, ChartPainter.PIPE_X + ChartPainter.PIPE_WIDTH + 3, y);
+                        g.setFill(desk.theme().tones().copper());
+                        g.fillOval(x - 4.5, y - 4.5, 9, 9);
+                    });
+                });
     }
 
     private void press(MouseEvent e) {
         times.hide();
         if (geometry == null) {
+            return;
+        }
+        panning = e.getButton() == MouseButton.MIDDLE || e.getButton() == MouseButton.SECONDARY;
+        grabbedX = e.getX();
+        if (panning) {
             return;
         }
         if (e.getX() < LEFT - 8) {
@@ -113,11 +190,25 @@ final class ThereAndBackChart extends Region {
         drag(e);
     }
 
+    private void release() {
+        Player.Frame shown = desk.player().shownProperty().get();
+        if (scrubbing != null && shown != null) {
+            desk.player().seek(scrubbing.clip(), scrubbing.seconds());
+        }
+        scrubbing = null;
+        panning = false;
+    }
+
     private void drag(MouseEvent e) {
+        if (panning) {
+            look(view.from(view.from() - (e.getX() - grabbedX) / geometry.width() * view.share()));
+            grabbedX = e.getX();
+            return;
+        }
         if (geometry != null && e.getX() >= LEFT - 8) {
             geometry.at(e.getX()).ifPresent(at -> {
-                desk.player().playingProperty().set(false);
-                desk.player().seek(at.clip(), at.seconds());
+                scrubbing = at;
+                desk.player().scrub(at.clip(), at.seconds());
             });
         }
     }

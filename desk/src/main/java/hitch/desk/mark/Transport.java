@@ -2,66 +2,84 @@ package hitch.desk.mark;
 
 import hitch.core.footage.Clip;
 import hitch.desk.Context;
-import hitch.desk.Player;
+import hitch.desk.play.Player;
+import hitch.desk.play.Speeds;
 import hitch.desk.widget.Labels;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Slider;
+import javafx.scene.control.Label;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.util.StringConverter;
 
-/** Play, step, and a slider along the clip's time. */
+/** Play, step, speed, loop and sound. */
 final class Transport extends HBox {
     private final Player player;
-    private final Slider slider = new Slider(0, 1, 0);
     private final ComboBox<Clip> clips = new ComboBox<>();
     private boolean following;
 
-    Transport(Context desk) {
+    Transport(Context desk, Runnable seeBetter) {
         player = desk.player();
-        setSpacing(8);
+        setSpacing(6);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("transport");
         Button play = Labels.button("Play", "Space", "Play or pause", player::togglePlaying);
         play.setId("play");
-        play.setMinWidth(112);
         player.playingProperty().addListener((o, was, is) -> play.setText(is ? "Pause" : "Play"));
-        Button back = Labels.button("Back", "←", "One frame back", () -> player.step(-1));
-        Button on = Labels.button("On", "→", "One frame on", () -> player.step(1));
+        Button back = Labels.button("", "←", "One frame back; with Shift ten", () -> player.step(-1));
+        Button on = Labels.button("", "→", "One frame on; with Shift ten", () -> player.step(1));
         back.setId("step-back");
         on.setId("step-on");
-        for (Button button : new Button[] {play, back, on}) {
+        Button loop = Labels.button("Loop", "L", "Loop: its start, then its end, then none", player::toggleLoop);
+        loop.setId("loop");
+        player.loopProperty()
+                .addListener(
+                        (o, was, is) -> loop.setText(is == null ? "Loop" : is.isWhole() ? "End loop" : "Loop to here"));
+        Button better = Labels.button("See better", "V", "Turn, mirror or brighten the picture", seeBetter);
+        better.setId("see-better");
+        for (Button button : new Button[] {play, back, on, loop, better}) {
             button.setFocusTraversable(false);
             button.setMinWidth(USE_PREF_SIZE);
         }
-        slider.setId("time");
-        slider.setAccessibleText("Time in the clip");
-        slider.setFocusTraversable(false);
-        HBox.setHgrow(slider, Priority.ALWAYS);
-        slider.valueProperty().addListener((o, was, is) -> {
-            if (!following && player.clipProperty().get() != null) {
-                player.playingProperty().set(false);
-                player.seek(player.clipProperty().get(), is.doubleValue());
-            }
-        });
+        play.setMinWidth(104);
+        Label sound = Labels.of("", "soft");
+        sound.setId("sound");
+        sound.textProperty().bind(player.soundProperty());
+        sound.setMinWidth(0);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        getChildren().addAll(clipChoice(), play, back, on, speedChoice(), loop, better, gap, sound);
+        desk.work().snapshotProperty().addListener((o, was, is) -> fill(is.job().clipsInUse()));
+        fill(desk.work().now().job().clipsInUse());
+        player.shownProperty().addListener((o, was, is) -> follow(is));
+    }
+
+    private ComboBox<Double> speedChoice() {
+        ComboBox<Double> speed = new ComboBox<>();
+        Speeds.ALL.forEach(s -> speed.getItems().add(s));
+        Speeds.ALL.forEach(s -> speed.getItems().add(-s));
+        speed.setConverter(converter(Speeds::words));
+        speed.setValue(player.speedProperty().get());
+        speed.setId("speed");
+        speed.setAccessibleText("Speed; Up and Down change it, B turns it round");
+        speed.setTooltip(new javafx.scene.control.Tooltip("Speed: ↑ faster, ↓ slower, B back"));
+        speed.setFocusTraversable(false);
+        speed.setMinWidth(104);
+        speed.setPrefWidth(104);
+        speed.setOnAction(e -> player.setSpeed(speed.getValue()));
+        player.speedProperty().addListener((o, was, is) -> speed.setValue(is.doubleValue()));
+        return speed;
+    }
+
+    private ComboBox<Clip> clipChoice() {
         clips.setId("clips");
         clips.setAccessibleText("Clip");
         clips.setFocusTraversable(false);
-        clips.setPrefWidth(184);
-        clips.setMinWidth(150);
-        clips.setConverter(new StringConverter<>() {
-            @Override
-            public String toString(Clip clip) {
-                return clip == null ? "no clip" : clip.fileName();
-            }
-
-            @Override
-            public Clip fromString(String text) {
-                return null;
-            }
-        });
+        clips.setPrefWidth(172);
+        clips.setMinWidth(120);
+        clips.setConverter(converter(clip -> clip == null ? "no clip" : clip.fileName()));
         clips.setOnAction(e -> {
             Clip chosen = clips.getValue();
             if (!following
@@ -71,10 +89,21 @@ final class Transport extends HBox {
                 player.seek(chosen, 0);
             }
         });
-        getChildren().addAll(clips, play, back, on, slider);
-        desk.work().snapshotProperty().addListener((o, was, is) -> fill(is.job().clips()));
-        fill(desk.work().now().job().clips());
-        player.shownProperty().addListener((o, was, is) -> follow(is));
+        return clips;
+    }
+
+    private static <T> StringConverter<T> converter(java.util.function.Function<T, String> words) {
+        return new StringConverter<>() {
+            @Override
+            public String toString(T value) {
+                return words.apply(value);
+            }
+
+            @Override
+            public T fromString(String text) {
+                return null;
+            }
+        };
     }
 
     private void fill(java.util.List<Clip> all) {
@@ -87,13 +116,10 @@ final class Transport extends HBox {
     }
 
     private void follow(Player.Frame shown) {
-        if (shown == null || slider.isValueChanging()) {
-            return;
+        if (shown != null) {
+            following = true;
+            clips.setValue(shown.clip());
+            following = false;
         }
-        following = true;
-        slider.setMax(shown.clip().seconds());
-        slider.setValue(shown.seconds());
-        clips.setValue(shown.clip());
-        following = false;
     }
 }

@@ -2,6 +2,7 @@ package hitch.media.clip;
 
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_alloc_context3;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_find_decoder;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_flush_buffers;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_free_context;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_open2;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_parameters_to_context;
@@ -40,6 +41,8 @@ public final class SoundReader implements AutoCloseable {
     private final AVFrame frame = av_frame_alloc();
     private final TimeBase base;
     private SwrContext resampler;
+    private float[] held = new float[0];
+    private double heldFrom = Double.POSITIVE_INFINITY;
 
     private SoundReader(Demuxer demuxer) throws MediaException {
         this.demuxer = demuxer;
@@ -72,26 +75,68 @@ public final class SoundReader implements AutoCloseable {
         return new Sound(samples, RATE);
     }
 
+    /** Opens the sound of {@code file}, to be read piece after piece. */
+    public static SoundReader open(Path file) throws MediaException {
+        Demuxer demuxer = new Demuxer(file);
+        try {
+            if (!demuxer.hasSound()) {
+                throw new MediaException(file.getFileName() + " has no sound.");
+            }
+            return new SoundReader(demuxer);
+        } catch (MediaException e) {
+            demuxer.close();
+            throw e;
+        }
+    }
+
+    /**
+     * Fills {@code samples} with the sound from {@code from} seconds on the stream's clock; silence where there is none.
+     * Pieces that follow each other are read without seeking.
+     */
+    public void read(double from, float[] samples) throws MediaException {
+        fill(samples, from);
+    }
+
     private void fill(float[] samples, double from) throws MediaException {
-        // A little early, since the decoder needs a packet or two to settle.
-        demuxer.seek(demuxer.audioIndex(), base.ticks(Math.max(0, from - 0.2)));
         double end = from + (double) samples.length / RATE;
+        boolean follows = heldFrom <= from + 1e-4 && from <= heldFrom + (double) held.length / RATE + 1e-4;
+        if (follows) {
+            copy(held, heldFrom, samples, from);
+        } else {
+            // A little early, since the decoder needs a packet or two to settle.
+            demuxer.seek(demuxer.audioIndex(), base.ticks(Math.max(0, from - 0.2)));
+            avcodec_flush_buffers(decoder);
+            held = new float[0];
+        }
+        if (held.length > 0 && heldFrom + (double) held.length / RATE >= end) {
+            return;
+        }
         for (AVPacket packet = demuxer.next(); packet != null; packet = demuxer.next()) {
             if (packet.stream_index() != demuxer.audioIndex()) {
                 continue;
             }
             avcodec_send_packet(decoder, packet);
+            boolean reached = false;
             while (avcodec_receive_frame(decoder, frame) >= 0) {
-                double at = base.seconds(frame.best_effort_timestamp());
-                if (at >= end) {
-                    return;
-                }
-                place(samples, (int) Math.round((at - from) * RATE));
+                heldFrom = base.seconds(frame.best_effort_timestamp());
+                held = converted();
+                copy(held, heldFrom, samples, from);
+                reached |= heldFrom + (double) held.length / RATE >= end;
+            }
+            if (reached) {
+                return;
             }
         }
     }
 
-    private void place(float[] samples, int offset) throws MediaException {
+    private static void copy(float[] piece, double pieceFrom, float[] samples, double from) {
+        int offset = (int) Math.round((pieceFrom - from) * RATE);
+        for (int i = Math.max(0, -offset); i < piece.length && offset + i < samples.length; i++) {
+            samples[offset + i] = piece[i];
+        }
+    }
+
+    private float[] converted() throws MediaException {
         if (resampler == null) {
             resampler = newResampler();
         }
@@ -100,12 +145,9 @@ public final class SoundReader implements AutoCloseable {
                 PointerPointer<FloatPointer> planes = new PointerPointer<>(1)) {
             planes.put(0, out);
             int got = swr_convert(resampler, planes, room, frame.extended_data(), frame.nb_samples());
-            for (int i = 0; i < got; i++) {
-                int at = offset + i;
-                if (at >= 0 && at < samples.length) {
-                    samples[at] = out.get(i);
-                }
-            }
+            float[] samples = new float[Math.max(0, got)];
+            out.get(samples);
+            return samples;
         }
     }
 
@@ -137,5 +179,6 @@ public final class SoundReader implements AutoCloseable {
         }
         av_frame_free(frame);
         avcodec_free_context(decoder);
+        demuxer.close();
     }
 }

@@ -12,6 +12,7 @@ import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
 import hitch.media.clip.SoundReader;
 import hitch.media.clip.UntouchedClip.TrueTimes;
+import hitch.media.draw.Adjuster;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.file.Path;
@@ -55,7 +56,8 @@ public final class LabelledClip {
             for (int i = 0; i < pictures; i++) {
                 progress.at((double) i / pictures, "labelling " + title);
                 long pts = index.pts(first) + index.base().ticks((double) i / rate);
-                Picture picture = frames.at(pts);
+                Picture stored = frames.at(pts);
+                Picture picture = Adjuster.apply(stored, survey.adjustmentAt(new FrameRef(clip.id(), stored.pts())));
                 canvas.setRGB(0, 0, footageWidth, footageHeight, picture.rgb(), 0, picture.width());
                 BandPainter.paint(
                         survey,

@@ -13,6 +13,7 @@ import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
+import hitch.media.draw.Adjuster;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.file.Path;
@@ -125,7 +126,9 @@ public final class StoryRenderer {
         switch (placed.shot()) {
             case CardShot card -> CardPainter.paint(card, footer(), canvas);
             case FindingShot shot -> {
-                Picture picture = reader(shot.frame().clip()).at(now.pts());
+                Picture stored = reader(shot.frame().clip()).at(now.pts());
+                Picture picture = Adjuster.apply(
+                        stored, survey.adjustmentAt(new FrameRef(shot.frame().clip(), now.pts())));
                 painter.paint(
                         shot,
                         Still.image(picture),

@@ -5,6 +5,7 @@ import hitch.core.exchange.FindingRow;
 import hitch.core.exchange.FindingsCsv;
 import hitch.core.exchange.FindingsJson;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Adjustment;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.judge.Survey;
@@ -16,6 +17,8 @@ import hitch.core.story.Story;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.FrameReader;
+import hitch.media.clip.Picture;
+import hitch.media.draw.Adjuster;
 import hitch.media.render.SpokenStory;
 import hitch.media.render.Still;
 import hitch.media.render.StoryRenderer;
@@ -130,7 +133,13 @@ public final class Delivery {
             progress.at((double) i / shown.size(), "taking stills");
             StoryRenderer.Source source = sources.get(found.finding().frame().clip());
             try (FrameReader reader = new FrameReader(source.file(), source.index())) {
-                Still.save(reader.at(found.finding().frame().pts()), out.resolve(FindingRow.stillName(found)));
+                Picture stored = reader.at(found.finding().frame().pts());
+                Adjustment adjustment = survey.adjustmentAt(found.finding().frame());
+                String name = FindingRow.stillName(found);
+                Still.save(Adjuster.apply(stored, adjustment), out.resolve(name));
+                if (!adjustment.isNone()) {
+                    Still.save(stored, out.resolve(untouched(name)));
+                }
             }
         }
     }
@@ -138,8 +147,18 @@ public final class Delivery {
     private List<String> products(String name, Audience audience) {
         List<String> products = new java.util.ArrayList<>(
                 List.of(name + ".mp4", name + ".vtt", name + ".srt", "findings.csv", "findings.json", "report.html"));
-        ScriptWriter.shown(survey, audience).forEach(f -> products.add(FindingRow.stillName(f)));
+        for (LocatedFinding found : ScriptWriter.shown(survey, audience)) {
+            products.add(FindingRow.stillName(found));
+            if (!survey.adjustmentAt(found.finding().frame()).isNone()) {
+                products.add(untouched(FindingRow.stillName(found)));
+            }
+        }
         return products;
+    }
+
+    /** The name of the still as recorded, beside one that was taken through an adjustment. */
+    private static String untouched(String still) {
+        return still.replaceAll("\\.png$", "-untouched.png");
     }
 
     static List<FindingShot> shots(Story story) {

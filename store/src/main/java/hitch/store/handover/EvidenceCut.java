@@ -82,7 +82,10 @@ public final class EvidenceCut {
                             out,
                             progress.part(0.1, 1));
             };
-            record(out, clip, found, times);
+            String adjusted = form == Form.LABELLED
+                    ? survey.adjustmentAt(found.finding().frame()).words()
+                    : "";
+            record(out, clip, found, times, adjusted);
             progress.at(1, "done");
             return out;
         } catch (IOException e) {
@@ -90,7 +93,7 @@ public final class EvidenceCut {
         }
     }
 
-    private static void record(Path out, Clip clip, LocatedFinding found, TrueTimes times)
+    private static void record(Path out, Clip clip, LocatedFinding found, TrueTimes times, String adjusted)
             throws IOException, MediaException {
         Map<String, Object> row = new LinkedHashMap<>();
         row.put("clip", out.getFileName().toString());
@@ -103,6 +106,7 @@ public final class EvidenceCut {
         row.put("last_pts", times.lastPts());
         row.put("first_s", clip.secondsInto(times.firstPts()));
         row.put("last_s", clip.secondsInto(times.lastPts()));
+        row.put("adjusted", adjusted.isEmpty() ? "no, as recorded" : adjusted);
         Files.writeString(
                 out.resolveSibling(out.getFileName().toString().replaceAll("\\.[^.]+$", "") + ".json"),
                 MAPPER.writeValueAsString(row));

@@ -85,6 +85,10 @@ final class Manifest {
                 row.put("clip", shot.frame().clip().value());
                 row.put("first_pts", index.pts(index.numberAt(shot.frame().pts() - before)));
                 row.put("held_pts", shot.frame().pts());
+                String adjusted = survey.adjustmentAt(shot.frame()).words();
+                if (!adjusted.isEmpty()) {
+                    row.put("adjusted", adjusted);
+                }
                 row.put("last_pts", index.pts(index.numberAt(shot.frame().pts() + after)));
             }
             rows.add(row);

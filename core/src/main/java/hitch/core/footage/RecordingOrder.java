@@ -1,0 +1,64 @@
+package hitch.core.footage;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Puts clips in the order they were recorded: by the time each file tells, where all tell one and not all the same;
+ * else by name as people count, so that clip 9 comes before clip 10; else by the file's own time.
+ */
+public final class RecordingOrder {
+    private RecordingOrder() {}
+
+    /**
+     * @param fileTimes when each file was last written, ms since 1970; clips that are not named come last
+     */
+    public static List<Clip> of(List<Clip> clips, Map<ClipId, Long> fileTimes) {
+        List<Clip> ordered = new ArrayList<>(clips);
+        Comparator<Clip> byName = (a, b) -> compareNames(a.fileName(), b.fileName());
+        Comparator<Clip> rest = byName.thenComparingLong(c -> fileTimes.getOrDefault(c.id(), Long.MAX_VALUE));
+        boolean allTell = clips.stream().noneMatch(c -> c.recorded().isBlank());
+        boolean differ = clips.stream().map(Clip::recorded).distinct().count() > 1;
+        ordered.sort(allTell && differ ? Comparator.comparing(Clip::recorded).thenComparing(rest) : rest);
+        return List.copyOf(ordered);
+    }
+
+    /** Compares names piece by piece: digits as numbers, the rest as letters whatever their case. */
+    static int compareNames(String a, String b) {
+        int i = 0;
+        int j = 0;
+        while (i < a.length() && j < b.length()) {
+            boolean numbers = Character.isDigit(a.charAt(i)) && Character.isDigit(b.charAt(j));
+            if (numbers) {
+                int endA = endOfDigits(a, i);
+                int endB = endOfDigits(b, j);
+                String x = a.substring(i, endA).replaceFirst("^0+(?=.)", "");
+                String y = b.substring(j, endB).replaceFirst("^0+(?=.)", "");
+                int byNumber = x.length() != y.length() ? Integer.compare(x.length(), y.length()) : x.compareTo(y);
+                if (byNumber != 0) {
+                    return byNumber;
+                }
+                i = endA;
+                j = endB;
+            } else {
+                int byLetter =
+                        Character.compare(Character.toLowerCase(a.charAt(i++)), Character.toLowerCase(b.charAt(j++)));
+                if (byLetter != 0) {
+                    return byLetter;
+                }
+            }
+        }
+        int byLength = Integer.compare(a.length() - i, b.length() - j);
+        return byLength != 0 ? byLength : a.compareTo(b);
+    }
+
+    private static int endOfDigits(String text, int from) {
+        int end = from;
+        while (end < text.length() && Character.isDigit(text.charAt(end))) {
+            end++;
+        }
+        return end;
+    }
+}
