@@ -70,7 +70,7 @@ class BenchesTest extends OpenWindow {
     void aClipTakenOffItsRunHasNoStation() throws TimeoutException {
         clickOn("#bench-load");
         @SuppressWarnings("unchecked")
-        ComboBox<String> run = (ComboBox<String>) named("Run of down.mp4");
+        ComboBox<String> run = (ComboBox<String>) named("Where down.mp4 belongs");
         interact(() -> run.setValue("above ground"));
         until(() -> survey().seen().isEmpty());
         clickOn("#bench-mark");
@@ -88,7 +88,9 @@ class BenchesTest extends OpenWindow {
     @Test
     void leavingOutAClipIsUndone() throws TimeoutException {
         clickOn("#bench-load");
-        clickOn("Leave out");
+        @SuppressWarnings("unchecked")
+        ComboBox<String> place = (ComboBox<String>) named("Where down.mp4 belongs");
+        interact(() -> place.setValue("left out"));
         until(() -> survey().clips().isEmpty());
         clickOn("#undo");
         until(() -> survey().clips().size() == 1);

@@ -9,7 +9,7 @@ public final class NumberedFootage {
     public static final int WIDTH = 192;
     public static final int HEIGHT = 96;
     public static final int RATE = 25;
-    private static final int BITS = 12;
+    static final int BITS = 12;
 
     private NumberedFootage() {}
 

@@ -67,7 +67,10 @@ class JobHistoryTest {
                 .forEach(
                         list -> assertThat(list).isSortedAccordingTo(java.util.Comparator.comparingLong(m -> m.pts())));
         // Whatever was done, everything can still be reckoned.
-        assertThat(Reckoner.survey(job).findings()).hasSameSizeAs(job.findings());
+        long inUse = job.findings().stream()
+                .filter(f -> !job.aside().contains(f.frame().clip()))
+                .count();
+        assertThat(Reckoner.survey(job).findings()).hasSize((int) inUse);
     }
 
     @Test

@@ -22,7 +22,7 @@ import javafx.stage.DirectoryChooser;
 import javafx.stage.FileChooser;
 
 /** The clips of the visit in order; files and folders can be dropped here. */
-final class ClipsPane extends VBox {
+final class ClipsPane extends VBox implements DropTarget {
     private final Context desk;
     private final VBox rows = new VBox(6);
     private final Map<ClipId, ClipRow> made = new LinkedHashMap<>();
@@ -81,8 +81,8 @@ final class ClipsPane extends VBox {
         }
     }
 
-    /** Takes in files and folders. */
-    void add(List<File> files) {
+    @Override
+    public void add(List<File> files) {
         intake.add(files);
     }
 

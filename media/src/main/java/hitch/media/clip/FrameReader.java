@@ -20,7 +20,7 @@ public final class FrameReader implements AutoCloseable {
     /** Keyframes to go back where decoding from one does not give the frame. */
     private static final int TRIES = 4;
     /** Bytes of decoded pictures kept at hand. */
-    private static final long ROOM = 160L << 20;
+    private static final long ROOM = 128L << 20;
 
     private final FrameIndex index;
     private final PacketTable table;
