@@ -1,0 +1,111 @@
+package hitch.app;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.PrintWriter;
+import java.io.StringWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Arrays;
+import javax.imageio.ImageIO;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+import picocli.CommandLine;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+/** The commands that read single footage files. */
+class FootageCommandsTest {
+    @TempDir
+    Path folder;
+
+    private final StringWriter out = new StringWriter();
+    private final StringWriter err = new StringWriter();
+    private Path clip;
+
+    @BeforeEach
+    void aClip() throws IOException {
+        clip = folder.resolve("C1-marks.mp4");
+        try (InputStream in = hitch.sim.DemoJob.class.getResourceAsStream("/hitch/demo/C1-marks.mp4")) {
+            Files.copy(in, clip);
+        }
+    }
+
+    private int run(Object... arguments) {
+        out.getBuffer().setLength(0);
+        err.getBuffer().setLength(0);
+        CommandLine line = Main.commandLine();
+        line.setOut(new PrintWriter(out, true));
+        line.setErr(new PrintWriter(err, true));
+        return line.execute(Arrays.stream(arguments).map(Object::toString).toArray(String[]::new));
+    }
+
+    private JsonNode json() {
+        return JsonMapper.shared().readTree(out.toString());
+    }
+
+    @Test
+    void probeTellsWhatAFileIs() throws IOException {
+        byte[] before = Files.readAllBytes(clip);
+        assertThat(run("probe", clip)).isZero();
+        JsonNode told = json();
+        assertThat(told.get("container").asString()).isEqualTo("mp4");
+        assertThat(told.get("codecs").get("picture").asString()).isEqualTo("h264");
+        assertThat(told.get("width").asInt()).isEqualTo(640);
+        assertThat(told.get("rate").asDouble()).isBetween(19.9, 20.1);
+        assertThat(told.get("frames").asInt())
+                .isEqualTo(told.get("frames_decoded").asInt());
+        assertThat(told.get("sha256").asString()).matches("[0-9a-f]{64}");
+        assertThat(told.get("damage")).isEmpty();
+        assertThat(told.get("sound").get("codec").asString()).isEqualTo("aac");
+        assertThat(Files.readAllBytes(clip)).isEqualTo(before);
+    }
+
+    @Test
+    void probeNamesAFileThatIsNoneAndTellsTheOthers() throws IOException {
+        Path empty = Files.createFile(folder.resolve("empty.mp4"));
+        assertThat(run("probe", "--quick", empty, clip)).isEqualTo(1);
+        assertThat(json().get(0).get("error").asString()).contains("empty.mp4 is empty");
+        assertThat(json().get(1).get("frames").asInt()).isPositive();
+        assertThat(err.toString()).contains("empty.mp4 is empty").doesNotContain("Exception");
+    }
+
+    @Test
+    void stillWritesTheFramesAskedFor() throws IOException {
+        Path stills = folder.resolve("stills");
+        assertThat(run("still", clip, "--frames", "10,200,31", "--out", stills)).isZero();
+        assertThat(stills.resolve("frame-000010.png")).exists();
+        assertThat(stills.resolve("frame-000200.png")).exists();
+        assertThat(ImageIO.read(stills.resolve("frame-000031.png").toFile()).getWidth())
+                .isEqualTo(640);
+        byte[] tenth = Files.readAllBytes(stills.resolve("frame-000010.png"));
+        Files.delete(stills.resolve("frame-000010.png"));
+        assertThat(run("still", clip, "--at", "0.51", "--out", stills)).isZero();
+        assertThat(Files.readAllBytes(stills.resolve("frame-000010.png"))).isEqualTo(tenth);
+    }
+
+    @Test
+    void stillRefusesWhatIsNotThere() {
+        assertThat(run("still", clip, "--frames", "99999", "--out", folder)).isEqualTo(1);
+        assertThat(err.toString()).contains("has no frame 99999; its frames are 0 to");
+        assertThat(run("still", clip, "--at", "-2", "--out", folder)).isEqualTo(1);
+        assertThat(err.toString()).contains("has nothing at -2.0 s");
+        assertThat(run("still", clip, "--out", folder)).isEqualTo(1);
+        assertThat(err.toString()).contains("Say which frames");
+    }
+
+    @Test
+    void recoverSaysWhyItCannot() {
+        assertThat(run("recover", clip, "--out", folder.resolve("new.mp4"))).isEqualTo(1);
+        assertThat(err.toString()).contains("has its index; it needs no recovering");
+    }
+
+    @Test
+    void benchNamesWhatItCanMeasure() {
+        assertThat(run("bench", "weather")).isEqualTo(1);
+        assertThat(err.toString()).contains("footage can");
+    }
+}
