@@ -24,6 +24,7 @@ import picocli.CommandLine.Parameters;
             ProbeCommand.class,
             StillCommand.class,
             RecoverCommand.class,
+            CounterCommand.class,
             BenchCommand.class,
             SimCommand.class,
             ShotsCommand.class

@@ -104,6 +104,23 @@ class FootageCommandsTest {
     }
 
     @Test
+    void counterWritesEveryMomentEvenWhereThereIsNone() throws IOException {
+        Path csv = folder.resolve("counter.csv");
+        assertThat(run("counter", clip, "--csv", csv)).isZero();
+        assertThat(out.toString())
+                .contains("no counter was found on the picture")
+                .contains("zeroings: none");
+        assertThat(Files.readAllLines(csv)).first().isEqualTo("time_s,reading,unit,confidence");
+        assertThat(Files.readAllLines(csv))
+                .hasSizeGreaterThan(60)
+                .element(5)
+                .asString()
+                .endsWith(",,ft,0.000");
+        assertThat(run("counter", clip, "--region", "here", "--csv", csv)).isNotZero();
+        assertThat(err.toString()).contains("is no region").doesNotContain("\tat ");
+    }
+
+    @Test
     void benchNamesWhatItCanMeasure() {
         assertThat(run("bench", "weather")).isEqualTo(1);
         assertThat(err.toString()).contains("footage can");

@@ -213,6 +213,17 @@ class FootageWindowTest extends OpenWindow {
     }
 
     @Test
+    void aClipWithoutACounterSaysSoAndKeepsItsReadings() throws TimeoutException {
+        int before = job().work().now().job().marksOf(frame().clip().id()).size();
+        type(KeyCode.K);
+        until(() -> lookup((javafx.scene.Node n) ->
+                        n instanceof Label l && l.getText().startsWith("No counter was found on the pictures"))
+                .tryQuery()
+                .isPresent());
+        assertThat(job().work().now().job().marksOf(frame().clip().id())).hasSize(before);
+    }
+
+    @Test
     void aFindingIsChosenInAListAndSpeedsAreChosenToo() throws TimeoutException {
         @SuppressWarnings("unchecked")
         ComboBox<Double> speed = lookup("#speed").queryAs(ComboBox.class);

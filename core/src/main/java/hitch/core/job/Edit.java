@@ -102,6 +102,18 @@ public sealed interface Edit {
         }
     }
 
+    /** Adds what was read off a clip's pictures; marks that are there already win over those within a second of them. */
+    record ReadCounter(ClipId clip, List<CounterMark> marks) implements Edit {
+        public ReadCounter {
+            marks = List.copyOf(marks);
+        }
+
+        @Override
+        public String words() {
+            return "read the counter";
+        }
+    }
+
     record RemoveMark(ClipId clip, CounterMark mark) implements Edit {
         @Override
         public String words() {

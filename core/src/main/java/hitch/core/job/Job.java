@@ -94,6 +94,7 @@ public record Job(
             case Edit.RemoveRun e ->
                 withRuns(runs.stream().filter(r -> !r.id().equals(e.run())).toList());
             case Edit.SetMark e -> withMarks(e.clip(), Marks.set(marksOf(e.clip()), e.mark()));
+            case Edit.ReadCounter e -> withRead(e.clip(), e.marks());
             case Edit.RemoveMark e ->
                 withMarks(
                         e.clip(),
@@ -108,6 +109,12 @@ public record Job(
                 withFindings(
                         findings.stream().filter(f -> !f.id().equals(e.id())).toList());
         };
+    }
+
+    private Job withRead(ClipId id, List<CounterMark> read) {
+        return clip(id).map(c ->
+                        withMarks(id, Marks.merged(marksOf(id), read, c.base().ticks(1))))
+                .orElse(this);
     }
 
     private Job add(Finding finding) {

@@ -9,6 +9,19 @@ import java.util.List;
 final class Marks {
     private Marks() {}
 
+    /** {@code marks} with those of {@code read} that stand farther than {@code near} ticks from all of them. */
+    static List<CounterMark> merged(List<CounterMark> marks, List<CounterMark> read, long near) {
+        List<CounterMark> next = new ArrayList<>(marks);
+        for (CounterMark mark : read) {
+            if (marks.stream().noneMatch(m -> Math.abs(m.pts() - mark.pts()) < near)) {
+                next.add(mark);
+            }
+        }
+        next.sort(Comparator.comparingLong(CounterMark::pts)
+                .thenComparing(m -> m.getClass().getSimpleName(), Comparator.reverseOrder()));
+        return List.copyOf(next);
+    }
+
     static List<CounterMark> set(List<CounterMark> marks, CounterMark mark) {
         List<CounterMark> next = new ArrayList<>(marks);
         next.removeIf(m -> m.pts() == mark.pts() && m.getClass() == mark.getClass());

@@ -101,6 +101,14 @@ public final class RandomEdits {
                         1,
                         Combinators.combine(clip, pts)
                                 .as((c, at) -> new Edit.RemoveMark(c, Sample.reading(at / 1000.0, at % 97)))),
+                Tuple.of(
+                        1,
+                        Combinators.combine(clip, pts)
+                                .as((c, at) -> new Edit.ReadCounter(
+                                        c,
+                                        List.of(
+                                                Sample.reading(at / 1000.0, at % 97),
+                                                new Zeroing(at + 5, Distance.ZERO))))),
                 Tuple.of(6, finding.map(Edit.AddFinding::new)),
                 Tuple.of(3, Combinators.combine(id, finding).as(Edit.AmendFinding::new)),
                 Tuple.of(

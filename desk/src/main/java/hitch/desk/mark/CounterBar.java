@@ -5,11 +5,20 @@ import hitch.core.counter.Distance;
 import hitch.core.counter.LengthUnit;
 import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
+import hitch.core.counter.sight.CableMarks;
+import hitch.core.counter.sight.CablePath;
+import hitch.core.footage.Clip;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
+import hitch.media.MediaException;
+import hitch.media.Progress;
+import hitch.media.clip.CounterScan;
+import hitch.store.Footage;
+import java.util.List;
 import java.util.Optional;
+import javafx.application.Platform;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -24,6 +33,7 @@ final class CounterBar extends HBox {
     private final TextField field = new TextField();
     private final Label here = Labels.of("", "soft");
     private final Button remove;
+    private boolean reading;
 
     CounterBar(Context desk) {
         this.desk = desk;
@@ -36,9 +46,11 @@ final class CounterBar extends HBox {
         field.setAccessibleText("Counter reading at this frame");
         field.setOnAction(e -> setReading());
         Button set = Labels.button("Set", "", "Set the reading of this frame", this::setReading);
+        Button read = Labels.button("Read it", "K", "Read the counter off this clip's pictures", this::readIt);
+        read.setId("read-counter");
         Button zero = Labels.button("Zeroed here", "Z", "The counter was zeroed at this frame", this::zeroHere);
         remove = Labels.button("Remove", "", "Remove the counter mark of this frame", this::removeHere);
-        for (Button button : new Button[] {set, zero, remove}) {
+        for (Button button : new Button[] {set, read, zero, remove}) {
             button.setFocusTraversable(false);
             button.setMinWidth(USE_PREF_SIZE);
         }
@@ -46,7 +58,7 @@ final class CounterBar extends HBox {
         HBox.setHgrow(gap, Priority.ALWAYS);
         Label label = Labels.of("Counter shows", "strong");
         label.setMinWidth(USE_PREF_SIZE);
-        getChildren().addAll(label, Labels.of("C", "key"), field, set, zero, remove, gap, here);
+        getChildren().addAll(label, Labels.of("C", "key"), field, set, read, zero, remove, gap, here);
         desk.player().shownProperty().addListener((o, was, is) -> update());
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
         update();
@@ -58,6 +70,9 @@ final class CounterBar extends HBox {
     }
 
     private void update() {
+        if (reading) {
+            return;
+        }
         Optional<CounterMark> mark = desk.player().shown().flatMap(this::markAt);
         remove.setDisable(mark.isEmpty());
         int count = desk.player()
@@ -96,6 +111,53 @@ final class CounterBar extends HBox {
                         new Reading(shown.get().picture().pts(), reading.get())));
         field.clear();
         getScene().getRoot().requestFocus();
+    }
+
+    /** Reads the counter of the shown clip in the background; what is set by hand already stays. */
+    void readIt() {
+        Optional<Clip> clip = desk.player().shown().map(Player.Frame::clip);
+        if (clip.isEmpty() || reading) {
+            return;
+        }
+        reading = true;
+        desk.work()
+                .inBackground(
+                        () -> {
+                            try {
+                                return found(clip.get());
+                            } finally {
+                                Platform.runLater(() -> {
+                                    reading = false;
+                                    update();
+                                });
+                            }
+                        },
+                        marks -> keep(clip.get(), marks));
+    }
+
+    private List<CounterMark> found(Clip clip) throws MediaException {
+        Footage footage = desk.work().footage();
+        Progress progress = (share, doing) -> Platform.runLater(
+                () -> here.setText(String.format(java.util.Locale.ROOT, "%s, %.0f %%", "reading", 100 * share)));
+        CounterScan.Outcome scan =
+                CounterScan.read(footage.file(clip), footage.clipIndex(clip), Optional.empty(), progress);
+        double unit = desk.work().now().survey().facts().unit() == LengthUnit.METRES ? 1000 : Distance.MM_PER_FOOT;
+        return CableMarks.of(CablePath.fit(scan.readings()), clip, unit);
+    }
+
+    private void keep(Clip clip, List<CounterMark> marks) {
+        if (marks.isEmpty()) {
+            desk.work()
+                    .notices()
+                    .say("No counter was found on the pictures of " + clip.fileName()
+                            + ". Set some readings by hand: press C and type what it shows.");
+            return;
+        }
+        desk.work().apply(new Edit.ReadCounter(clip.id(), marks));
+        desk.work()
+                .notices()
+                .say("The counter of " + clip.fileName() + " was read: " + marks.size()
+                        + " marks. Those set by hand stay as they are; Undo takes the reading back.");
     }
 
     void zeroHere() {

@@ -106,6 +106,7 @@ public final class MarkBench implements Bench {
             case N -> notes.focus();
             case C -> counter.focus();
             case Z -> counter.zeroHere();
+            case K -> counter.readIt();
             case E -> findings.amend();
             case M -> findings.moveHere();
             case X -> findings.cut();

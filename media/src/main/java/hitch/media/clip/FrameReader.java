@@ -3,6 +3,7 @@ package hitch.media.clip;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 
+import hitch.core.counter.sight.GreyPicture;
 import hitch.core.footage.FrameIndex;
 import hitch.media.MediaException;
 import java.nio.file.Path;
@@ -29,6 +30,7 @@ public final class FrameReader implements AutoCloseable {
     private final FrameShelf shelf;
     private final AVFrame decoded = av_frame_alloc();
     private final RgbConverter converter;
+    private final LumaPlane luma = new LumaPlane();
     private boolean begun;
     private boolean ended;
     private int floor;
@@ -65,6 +67,11 @@ public final class FrameReader implements AutoCloseable {
      * is damaged there and no such frame can be decoded, the one before it is given, with that one's own time.
      */
     public Picture frame(int number) throws MediaException {
+        Map.Entry<Integer, AVFrame> held = held(number);
+        return converter.convert(held.getValue(), index.pts(held.getKey()));
+    }
+
+    private Map.Entry<Integer, AVFrame> held(int number) throws MediaException {
         int wanted = Math.clamp(number, 0, index.count() - 1);
         if (!shelf.has(wanted)) {
             decodeTo(wanted);
@@ -75,7 +82,12 @@ public final class FrameReader implements AutoCloseable {
                     + String.format("%.1f s", index.base().seconds(index.pts(wanted) - index.firstPts()))
                     + ". Nothing of it was changed; the rest can be used.");
         }
-        return converter.convert(held.getValue(), index.pts(held.getKey()));
+        return held;
+    }
+
+    /** Brightness of the frame with number {@code number}, as stored; the one before it where it is damaged. */
+    GreyPicture grey(int number) throws MediaException {
+        return luma.of(held(number).getValue());
     }
 
     /** The frame on show at {@code pts}. */
@@ -151,6 +163,7 @@ public final class FrameReader implements AutoCloseable {
         if (!closed) {
             closed = true;
             converter.close();
+            luma.close();
             shelf.close();
             av_frame_free(decoded);
             decoder.close();

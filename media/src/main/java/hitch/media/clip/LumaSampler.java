@@ -1,20 +1,7 @@
 package hitch.media.clip;
 
-import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_FLAG_PLANAR;
-import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_FLAG_RGB;
-import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_GRAY8;
-import static org.bytedeco.ffmpeg.global.avutil.av_pix_fmt_desc_get;
-import static org.bytedeco.ffmpeg.global.swscale.SWS_POINT;
-import static org.bytedeco.ffmpeg.global.swscale.sws_freeContext;
-import static org.bytedeco.ffmpeg.global.swscale.sws_getCachedContext;
-import static org.bytedeco.ffmpeg.global.swscale.sws_scale;
-
 import org.bytedeco.ffmpeg.avutil.AVFrame;
-import org.bytedeco.ffmpeg.avutil.AVPixFmtDescriptor;
-import org.bytedeco.ffmpeg.swscale.SwsContext;
 import org.bytedeco.javacpp.BytePointer;
-import org.bytedeco.javacpp.IntPointer;
-import org.bytedeco.javacpp.PointerPointer;
 
 /** Takes brightness samples spread over a decoded frame, as few as measuring it needs. */
 final class LumaSampler implements AutoCloseable {
@@ -25,16 +12,15 @@ final class LumaSampler implements AutoCloseable {
 
     private byte[] grey = new byte[0];
     private byte[] beside = new byte[0];
-    private SwsContext scaler;
-    private BytePointer plane;
+    private final LumaPlane plane = new LumaPlane();
 
     void sample(AVFrame frame) {
         int width = frame.width();
         int height = frame.height();
         BytePointer luma = frame.data(0);
         int stride = frame.linesize(0);
-        if (!lumaIsPlain(frame.format())) {
-            luma = convert(frame);
+        if (!LumaPlane.isPlain(frame.format())) {
+            luma = plane.convert(frame);
             stride = width;
         }
         int across = Math.min(ACROSS, width);
@@ -61,48 +47,8 @@ final class LumaSampler implements AutoCloseable {
         return beside;
     }
 
-    private static boolean lumaIsPlain(int format) {
-        AVPixFmtDescriptor about = av_pix_fmt_desc_get(format);
-        return about != null
-                && (about.flags() & AV_PIX_FMT_FLAG_RGB) == 0
-                && about.comp(0).depth() == 8
-                && about.comp(0).step() == 1
-                && ((about.flags() & AV_PIX_FMT_FLAG_PLANAR) != 0 || format == AV_PIX_FMT_GRAY8);
-    }
-
-    private BytePointer convert(AVFrame frame) {
-        long bytes = (long) frame.width() * frame.height() + 64;
-        if (plane == null || plane.capacity() < bytes) {
-            close();
-            plane = new BytePointer(bytes);
-        }
-        scaler = sws_getCachedContext(
-                scaler,
-                frame.width(),
-                frame.height(),
-                frame.format(),
-                frame.width(),
-                frame.height(),
-                AV_PIX_FMT_GRAY8,
-                SWS_POINT,
-                null,
-                null,
-                (double[]) null);
-        try (PointerPointer<BytePointer> planes = new PointerPointer<>(4);
-                IntPointer strides = new IntPointer(frame.width(), 0, 0, 0)) {
-            planes.put(0, plane);
-            sws_scale(scaler, frame.data(), frame.linesize(), 0, frame.height(), planes, strides);
-        }
-        return plane;
-    }
-
     @Override
     public void close() {
-        if (plane != null) {
-            plane.close();
-            plane = null;
-        }
-        sws_freeContext(scaler);
-        scaler = null;
+        plane.close();
     }
 }

@@ -1,0 +1,52 @@
+package hitch.core.counter.sight;
+
+/**
+ * Brightness of a picture, row by row.
+ *
+ * @param width pixels
+ * @param height pixels
+ * @param grey one byte a pixel, 0 black to 255 white, unsigned; not copied, not to be changed
+ */
+public record GreyPicture(int width, int height, byte[] grey) {
+    public GreyPicture {
+        if (grey.length < width * height) {
+            throw new IllegalArgumentException("a picture of " + width + " x " + height + " needs more pixels");
+        }
+    }
+
+    /** Brightness at a pixel; pixels outside are the nearest inside. */
+    public int at(int x, int y) {
+        return grey[Math.clamp(y, 0, height - 1) * width + Math.clamp(x, 0, width - 1)] & 0xFF;
+    }
+
+    /** The part inside {@code region}, kept within the picture. */
+    public GreyPicture crop(Region region) {
+        int x = Math.clamp(region.x(), 0, width - 1);
+        int y = Math.clamp(region.y(), 0, height - 1);
+        int w = Math.clamp(region.width(), 1, width - x);
+        int h = Math.clamp(region.height(), 1, height - y);
+        byte[] part = new byte[w * h];
+        for (int row = 0; row < h; row++) {
+            System.arraycopy(grey, (y + row) * width + x, part, row * w, w);
+        }
+        return new GreyPicture(w, h, part);
+    }
+
+    /** Dark for bright. */
+    public GreyPicture negative() {
+        byte[] other = new byte[width * height];
+        for (int i = 0; i < other.length; i++) {
+            other[i] = (byte) (255 - (grey[i] & 0xFF));
+        }
+        return new GreyPicture(width, height, other);
+    }
+
+    /** The picture turned over, for a camera that lay on its back with its counter drawn before. */
+    public GreyPicture turnedOver() {
+        byte[] other = new byte[width * height];
+        for (int i = 0; i < other.length; i++) {
+            other[i] = grey[width * height - 1 - i];
+        }
+        return new GreyPicture(width, height, other);
+    }
+}
