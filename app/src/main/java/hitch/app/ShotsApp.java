@@ -71,6 +71,11 @@ public final class ShotsApp extends Application {
                         ((TextField) stage.getScene().lookup("#note")).setText("roots top heavy, a third of the bore");
                     }
                 });
+                if (number <= 1) {
+                    // Stills and films are loaded in the background; two more beats let them arrive.
+                    steps.add(ShotsApp::rest);
+                    steps.add(ShotsApp::rest);
+                }
                 steps.add(() -> save(BENCHES[number] + (dark ? "-dark" : "")));
             }
         }
@@ -82,6 +87,10 @@ public final class ShotsApp extends Application {
     private static boolean allLookedThrough(JobView job) {
         return job.work().now().job().clips().stream()
                 .allMatch(c -> job.work().clips().state(c).looked());
+    }
+
+    private static void rest() {
+        // Nothing to do but let a beat pass.
     }
 
     /** Comes back to the same step until {@code ready}. */
