@@ -51,7 +51,9 @@ final class CounterCommand implements Callable<Integer> {
             description = "Where the counter stands, pixels; else it is found.")
     private String region;
 
-    @Option(names = "--unit", description = "ft, ftin or m; else as its marks tell, and feet where they do not.")
+    @Option(
+            names = "--unit",
+            description = "ft, ftin or m; feet where it is not said. Feet and inches are read where their marks are.")
     private Unit unit;
 
     @Option(names = "--raw", description = "What each picture shows, before fitting.")

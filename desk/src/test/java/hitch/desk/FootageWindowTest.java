@@ -14,7 +14,6 @@ import java.util.concurrent.TimeoutException;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Region;
 import org.junit.jupiter.api.Test;
@@ -224,14 +223,14 @@ class FootageWindowTest extends OpenWindow {
     }
 
     @Test
-    void aFindingIsChosenInAListAndSpeedsAreChosenToo() throws TimeoutException {
+    void aSpeedIsChosenByHandAndByKey() throws TimeoutException {
         @SuppressWarnings("unchecked")
         ComboBox<Double> speed = lookup("#speed").queryAs(ComboBox.class);
         interact(() -> speed.setValue(16.0));
         assertThat(player().speedProperty().get()).isEqualTo(16);
         type(KeyCode.DOWN);
         assertThat(speed.getValue()).isEqualTo(8);
-        assertThat(lookup("#findings").queryAs(ListView.class)).isNotNull();
-        assertThat(lookup("#sound").queryAs(Label.class).getText()).isIn("", "silent", "no device", "sound");
+        // Eight times as fast is beyond what can be listened to, device or none.
+        until(() -> text("#sound").equals("silent"));
     }
 }

@@ -10,7 +10,6 @@ final class GlyphCutter {
     static final int ROWS = 18;
 
     private final GreyPicture picture;
-    private final int threshold;
     private final boolean[] ink;
 
     /**
@@ -18,7 +17,6 @@ final class GlyphCutter {
      */
     GlyphCutter(GreyPicture picture, int threshold) {
         this.picture = picture;
-        this.threshold = threshold;
         ink = new boolean[picture.width() * picture.height()];
         for (int i = 0; i < ink.length; i++) {
             ink[i] = (picture.grey()[i] & 0xFF) >= threshold;
@@ -71,17 +69,6 @@ final class GlyphCutter {
         return found;
     }
 
-    /** Share of ink inside {@code box}. */
-    double fill(Region box) {
-        int count = 0;
-        for (int y = box.y(); y < box.bottom(); y++) {
-            for (int x = box.x(); x < box.right(); x++) {
-                count += ink[y * picture.width() + x] ? 1 : 0;
-            }
-        }
-        return (double) count / (box.width() * box.height());
-    }
-
     /**
      * The mark in {@code box}, brought to the grid's height, kept in its proportion and set in the grid's middle. Ink is
      * soft: half at the threshold, so that a blurred edge tells where it lies between pixels.
@@ -121,9 +108,5 @@ final class GlyphCutter {
         double value = (picture.at(left, top) * (1 - across) + picture.at(left + 1, top) * across) * (1 - down)
                 + (picture.at(left, top + 1) * (1 - across) + picture.at(left + 1, top + 1) * across) * down;
         return (float) Math.clamp((value - ground) / range, 0, 1);
-    }
-
-    int threshold() {
-        return threshold;
     }
 }

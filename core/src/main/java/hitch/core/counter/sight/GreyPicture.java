@@ -40,13 +40,4 @@ public record GreyPicture(int width, int height, byte[] grey) {
         }
         return new GreyPicture(width, height, other);
     }
-
-    /** The picture turned over, for a camera that lay on its back with its counter drawn before. */
-    public GreyPicture turnedOver() {
-        byte[] other = new byte[width * height];
-        for (int i = 0; i < other.length; i++) {
-            other[i] = grey[width * height - 1 - i];
-        }
-        return new GreyPicture(width, height, other);
-    }
 }

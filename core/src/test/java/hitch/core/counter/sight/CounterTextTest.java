@@ -1,0 +1,62 @@
+package hitch.core.counter.sight;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import java.util.Collections;
+import java.util.List;
+import java.util.stream.IntStream;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+class CounterTextTest {
+    private static LineText line(String text, float sure) {
+        List<Region> boxes = IntStream.range(0, text.length())
+                .mapToObj(i -> new Region(10 * i, 5, 8, 12))
+                .toList();
+        return new LineText(text, Collections.nCopies(text.length(), sure), boxes);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"12.4, 12.4, 1", "0012.4, 12.4, 1", "12.4 ??, 12.4, 1", "? 7.25, 7.25, 2", "-3.5, -3.5, 1", "48, 48, 0"
+    })
+    void readsANumber(String text, double value, int decimals) {
+        assertThat(CounterText.in(line(text, 0.9f))).singleElement().satisfies(found -> {
+            assertThat(found.value()).isEqualTo(value);
+            assertThat(found.decimals()).isEqualTo(decimals);
+            assertThat(found.sure()).isEqualTo(0.9, within(1e-6));
+        });
+    }
+
+    @Test
+    void readsFeetAndInches() {
+        assertThat(CounterText.in(line("12'6", 0.9f))).first().satisfies(found -> {
+            assertThat(found.value()).isEqualTo(12.5);
+            assertThat(found.decimals()).isNegative();
+        });
+        assertThat(CounterText.in(line("12'14", 0.9f))).noneMatch(f -> f.decimals() < 0);
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"10:04:59", "2026-03-02", "1.2.3", "????", ""})
+    void aClockADateAndWordsAreNoCounter(String text) {
+        assertThat(CounterText.in(line(text, 0.9f))).isEmpty();
+    }
+
+    @Test
+    void aLongerReadingWinsUnlessItIsAGuess() {
+        double longer = CounterText.in(line("13.7", 0.7f)).getFirst().weight();
+        double shorter = CounterText.in(line("3.7", 0.9f)).getFirst().weight();
+        double guessed = CounterText.in(line("13.7", 0.45f)).getFirst().weight();
+        assertThat(longer).isLessThan(shorter);
+        assertThat(CounterText.in(line("13.7", 0.8f)).getFirst().weight()).isGreaterThan(shorter);
+        assertThat(guessed).isLessThan(longer);
+    }
+
+    @Test
+    void standsWhereItsOwnCharactersStand() {
+        assertThat(CounterText.in(line("? 7.2", 0.9f)).getFirst().region()).isEqualTo(new Region(20, 5, 28, 12));
+    }
+}
