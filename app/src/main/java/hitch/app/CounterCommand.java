@@ -1,20 +1,26 @@
 package hitch.app;
 
+import hitch.core.counter.motion.MotionPath;
 import hitch.core.counter.sight.CablePath;
 import hitch.core.counter.sight.CounterPlace;
+import hitch.core.counter.sight.CounterUnit;
 import hitch.core.counter.sight.RawReading;
 import hitch.core.counter.sight.Region;
 import hitch.media.MediaException;
+import hitch.media.clip.ClipIndex;
 import hitch.media.clip.ClipIndexer;
 import hitch.media.clip.CounterScan;
+import hitch.media.clip.MotionScan;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 import java.util.concurrent.Callable;
 import java.util.stream.Collectors;
 import picocli.CommandLine.Command;
@@ -34,10 +40,22 @@ import picocli.CommandLine.Spec;
 final class CounterCommand implements Callable<Integer> {
     /** How the counter counts. */
     enum Unit {
-        FT,
-        FTIN,
-        M
+        FT(CounterUnit.FEET),
+        FTIN(CounterUnit.FEET_INCHES),
+        M(CounterUnit.METRES);
+
+        private final CounterUnit counted;
+
+        Unit(CounterUnit counted) {
+            this.counted = counted;
+        }
+
+        CounterUnit counted() {
+            return counted;
+        }
     }
+
+    private static final String HEAD = "time_s,reading,unit,confidence";
 
     @Spec
     private CommandSpec spec;
@@ -53,7 +71,7 @@ final class CounterCommand implements Callable<Integer> {
 
     @Option(
             names = "--unit",
-            description = "ft, ftin or m; feet where it is not said. Feet and inches are read where their marks are.")
+            description = "ft, ftin or m; else as it is written behind the number, and feet where nothing is.")
     private Unit unit;
 
     @Option(names = "--raw", description = "What each picture shows, before fitting.")
@@ -62,19 +80,32 @@ final class CounterCommand implements Callable<Integer> {
     @Option(names = "--csv", required = true, paramLabel = "OUT", description = "File to write.")
     private Path csv;
 
+    @Option(
+            names = "--known",
+            paramLabel = "SECONDS=READING",
+            description =
+                    "Where there is no counter: a reading that is known; between two or more of them the camera's "
+                            + "own motion leads.")
+    private Map<Double, Double> known = new TreeMap<>();
+
     @Override
     public Integer call() throws MediaException {
         Terminal terminal = new Terminal(spec.commandLine().getErr());
+        ClipIndex index = ClipIndexer.index(clip, terminal.part(0, 0.05)).index();
+        if (!known.isEmpty()) {
+            return byMotion(index, terminal);
+        }
+        CounterUnit told = unit == null ? CounterUnit.UNSAID : unit.counted();
         CounterScan.Outcome found = CounterScan.read(
                 clip,
-                ClipIndexer.index(clip, terminal.part(0, 0.05)).index(),
-                region == null ? Optional.empty() : Optional.of(region(region)),
+                index,
+                new CounterScan.Told(region == null ? Optional.empty() : Optional.of(region(region)), told),
                 terminal.part(0.05, 1));
         terminal.at(1, "done");
-        CablePath path = CablePath.fit(found.readings());
+        CablePath path = found.path();
         List<String> lines = new ArrayList<>();
-        lines.add("time_s,reading,unit,confidence");
-        String word = unit == Unit.M ? "m" : "ft";
+        lines.add(HEAD);
+        String word = found.place().map(CounterPlace::unit).orElse(told).word();
         if (raw) {
             for (RawReading r : found.readings()) {
                 lines.add(row(r.seconds(), r.value(), word, r.sure()));
@@ -86,6 +117,28 @@ final class CounterCommand implements Callable<Integer> {
         }
         write(lines);
         tell(found, path, word);
+        return 0;
+    }
+
+    private int byMotion(ClipIndex index, Terminal terminal) throws MediaException {
+        if (known.size() < 2) {
+            throw new MediaException(
+                    "One known reading is not enough; give two at least, such as " + "--known 0=0 --known 65.2=58.");
+        }
+        List<MotionPath.Known> places = known.entrySet().stream()
+                .map(e -> new MotionPath.Known(e.getKey(), e.getValue()))
+                .toList();
+        String word = unit == Unit.M ? "m" : "ft";
+        List<String> lines = new ArrayList<>();
+        lines.add(HEAD);
+        List<CablePath.Moment> moments = MotionPath.join(MotionScan.read(clip, index, terminal.part(0.05, 1)), places)
+                .moments();
+        terminal.at(1, "done");
+        moments.forEach(m -> lines.add(row(m.seconds(), m.value(), word, m.confidence())));
+        write(lines);
+        spec.commandLine()
+                .getOut()
+                .println("no counter read; " + places.size() + " known readings joined by the camera's motion");
         return 0;
     }
 
@@ -125,7 +178,13 @@ final class CounterCommand implements Callable<Integer> {
                         .map(CounterPlace::region)
                         .map(r -> r.x() + "," + r.y() + "," + r.width() + "," + r.height())
                         .orElse("no counter was found on the picture"));
-        out.println("unit: " + word);
+        out.println("unit: "
+                + found.place()
+                        .map(CounterPlace::unit)
+                        .map(u -> u == CounterUnit.UNSAID
+                                ? "ft, taken for granted"
+                                : u == CounterUnit.FEET_INCHES ? "ft and in" : u.word())
+                        .orElse(word));
         String zeroings = path.zeroings().stream()
                 .map(s -> String.format(Locale.ROOT, "%.1f s", s))
                 .collect(Collectors.joining(", "));

@@ -51,7 +51,7 @@ public final class Sample {
     }
 
     public static Reading reading(double second, double feet) {
-        return new Reading(Math.round(second * 1000), Distance.feet(feet));
+        return Reading.byHand(Math.round(second * 1000), Distance.feet(feet));
     }
 
     /** The job without findings: 20 ft up, 60 ft down and back. */

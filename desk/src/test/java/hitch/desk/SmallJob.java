@@ -31,8 +31,8 @@ final class SmallJob {
             job.apply(new Edit.DescribeProperty(Sample.job().facts()));
             job.apply(new Edit.PutClip(clip));
             job.apply(new Edit.PutRun(Sample.run("street run", Direction.WITH_FLOW, clip.id())));
-            job.apply(new Edit.SetMark(clip.id(), new Reading(index.pts(0), Distance.ZERO)));
-            job.apply(new Edit.SetMark(clip.id(), new Reading(index.pts(FRAMES - 1), Distance.feet(39.8))));
+            job.apply(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(0), Distance.ZERO)));
+            job.apply(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(FRAMES - 1), Distance.feet(39.8))));
             HouseRules rules = HouseRules.DEFAULT;
             job.apply(new Edit.SetRules(new HouseRules(
                     rules.rootShareToMend(),

@@ -163,7 +163,7 @@ public final class DemoJob {
         for (double t : times) {
             int frame = index.numberAt(clip.ptsAt(t));
             double shown = Math.round(path.cable((double) frame / scenario.rate()) * 10) / 10.0;
-            job.apply(new Edit.SetMark(clip.id(), new Reading(index.pts(frame), Distance.feet(shown))));
+            job.apply(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(frame), Distance.feet(shown))));
         }
     }
 

@@ -11,7 +11,6 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.Map;
-import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import org.junit.jupiter.api.Test;
@@ -42,8 +41,8 @@ class CounterAgainstTruthTest {
         }
         Path clip = copy("B1-street-out.mp4");
         CounterScan.Outcome found =
-                CounterScan.read(clip, ClipIndexer.index(clip).index(), Optional.empty(), Progress.NONE);
-        CablePath path = CablePath.fit(found.readings());
+                CounterScan.read(clip, ClipIndexer.index(clip).index(), Progress.NONE);
+        CablePath path = found.path();
         assertThat(found.place()).isPresent();
         assertThat(path.zeroings()).isEmpty();
         assertThat(path.moments()).hasSizeGreaterThan(340);
@@ -61,7 +60,7 @@ class CounterAgainstTruthTest {
     void aClipAboveGroundHasNoCounter() throws Exception {
         Path clip = copy("C1-marks.mp4");
         CounterScan.Outcome found =
-                CounterScan.read(clip, ClipIndexer.index(clip).index(), Optional.empty(), Progress.NONE);
+                CounterScan.read(clip, ClipIndexer.index(clip).index(), Progress.NONE);
         assertThat(found.place()).isEmpty();
         assertThat(found.readings()).isNotEmpty().allMatch(r -> r.value().isEmpty());
     }

@@ -4,4 +4,9 @@ package hitch.core.counter;
 public sealed interface CounterMark permits Reading, Zeroing {
     /** The frame's presentation time in its clip, ticks. */
     long pts();
+
+    MarkSource by();
+
+    /** The same, said by a person. */
+    CounterMark confirmed();
 }

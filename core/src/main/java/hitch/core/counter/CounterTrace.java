@@ -4,6 +4,7 @@ import hitch.core.footage.TimeBase;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 import java.util.OptionalDouble;
 
 /**
@@ -14,6 +15,12 @@ import java.util.OptionalDouble;
 public final class CounterTrace {
     /** Seconds from a mark at which its confidence has fallen to a half. */
     public static final double HALF_TRUST_SECONDS = 20;
+
+    /** Trust in a place between readings that were taken off the pictures. */
+    public static final double READ_TRUST = 0.95;
+
+    /** Seconds from a mark set by hand within which it is trusted more than what was read. */
+    private static final double AT_A_MARK = 0.5;
 
     /** Below this speed the head counts as standing still: about half an inch a second. */
     public static final double STILL_MM_PER_SECOND = 13;
@@ -28,14 +35,31 @@ public final class CounterTrace {
 
     private final TimeBase base;
     private final List<Knot> knots;
+    private final List<Doubtful> doubts;
+    private final List<Long> byHand;
+    private final boolean read;
+    private final List<Zeroing> zeroings;
 
-    private CounterTrace(TimeBase base, List<Knot> knots) {
+    private CounterTrace(TimeBase base, List<Knot> knots, CounterMarks marks) {
         this.base = base;
         this.knots = knots;
+        this.doubts = marks.doubts();
+        this.byHand = marks.byHand().stream().map(CounterMark::pts).toList();
+        this.zeroings = marks.marks().stream()
+                .filter(m -> m instanceof Zeroing)
+                .map(m -> (Zeroing) m)
+                .toList();
+        this.read = byHand.size() < marks.marks().size();
     }
 
     /** Fits the trace of a clip with time base {@code base} to its marks, given in any order. */
     public static CounterTrace fit(TimeBase base, List<? extends CounterMark> marks) {
+        return fit(base, new CounterMarks(List.copyOf(marks), List.of()));
+    }
+
+    /** Fits the trace of a clip with time base {@code base} to all that is known of its counter. */
+    public static CounterTrace fit(TimeBase base, CounterMarks known) {
+        List<CounterMark> marks = known.marks();
         List<CounterMark> ordered = new ArrayList<>(marks);
         // A reading of the very frame of a zeroing was taken from the old start; the zeroing has the last word there.
         ordered.sort(Comparator.comparingLong(CounterMark::pts).thenComparing(m -> m instanceof Zeroing));
@@ -46,15 +70,15 @@ public final class CounterTrace {
                 case Reading reading -> start + reading.shown().mm();
                 case Zeroing zeroing -> zeroing.cable().mm();
             };
-            if (mark instanceof Zeroing) {
-                start = cable;
+            if (mark instanceof Zeroing zeroing) {
+                start = cable - zeroing.shown().mm();
             }
             if (!knots.isEmpty() && knots.getLast().pts() == mark.pts()) {
                 knots.removeLast();
             }
             knots.add(new Knot(mark.pts(), cable));
         }
-        return new CounterTrace(base, List.copyOf(knots));
+        return new CounterTrace(base, List.copyOf(knots), known);
     }
 
     public boolean isEmpty() {
@@ -85,15 +109,56 @@ public final class CounterTrace {
     }
 
     /**
-     * Trust in {@link #cableAt}, from 0 (nothing known) to 1 (a mark on this very frame); it halves {@value
-     * #HALF_TRUST_SECONDS} seconds away from the nearest mark.
+     * Trust in {@link #cableAt}, from 0 (nothing known) to 1 (a mark set by hand on this very frame); it halves
+     * {@value #HALF_TRUST_SECONDS} seconds away from the nearest mark. Where the counter was read off the pictures it is
+     * {@value #READ_TRUST}, and in a doubtful stretch what the reader says.
      */
     public double confidenceAt(long pts) {
-        double nearest = knots.stream()
-                .mapToDouble(k -> Math.abs(base.seconds(k.pts() - pts)))
+        if (knots.isEmpty()) {
+            return 0;
+        }
+        double nearest = byHand.stream()
+                .mapToDouble(p -> Math.abs(base.seconds(p - pts)))
                 .min()
                 .orElse(Double.POSITIVE_INFINITY);
-        return Double.isInfinite(nearest) ? 0 : 1 / (1 + nearest / HALF_TRUST_SECONDS);
+        double typed = 1 / (1 + nearest / HALF_TRUST_SECONDS);
+        if (!read) {
+            return typed;
+        }
+        double seen = doubtAt(pts).map(Doubtful::confidence).orElse(READ_TRUST);
+        return nearest < AT_A_MARK ? Math.max(typed, seen) : seen;
+    }
+
+    /** What the counter would show at {@code pts}, millimetres; empty while nothing is known of this clip. */
+    public OptionalDouble shownAt(long pts) {
+        double start = 0;
+        for (Zeroing zeroing : zeroings) {
+            if (zeroing.pts() <= pts) {
+                start = zeroing.cable().mm() - zeroing.shown().mm();
+            }
+        }
+        OptionalDouble cable = cableAt(pts);
+        return cable.isEmpty() ? cable : OptionalDouble.of(cable.getAsDouble() - start);
+    }
+
+    /** The doubtful stretch that {@code pts} lies in. */
+    public Optional<Doubtful> doubtAt(long pts) {
+        return doubts.stream().filter(d -> d.covers(pts)).findFirst();
+    }
+
+    /** When the counter was set to zero or to something else, in order of time. */
+    public List<Zeroing> zeroings() {
+        return zeroings;
+    }
+
+    /** Where the counter could not be read with trust, in order of time. */
+    public List<Doubtful> doubts() {
+        return doubts;
+    }
+
+    /** Whether the counter was read off the pictures, at least in part. */
+    public boolean isRead() {
+        return read;
     }
 
     /** Speed of the head at {@code pts} in millimetres a second, positive on the way out. */

@@ -1,6 +1,7 @@
 package hitch.core.job;
 
 import hitch.core.counter.CounterMark;
+import hitch.core.counter.Doubtful;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Weight;
@@ -102,15 +103,24 @@ public sealed interface Edit {
         }
     }
 
-    /** Adds what was read off a clip's pictures; marks that are there already win over those within a second of them. */
-    record ReadCounter(ClipId clip, List<CounterMark> marks) implements Edit {
+    /**
+     * Takes what was read off a clip's pictures in place of what was read before. Marks set by hand stay and win over
+     * those read within a second of them.
+     *
+     * @param doubts where it could not be read with trust
+     * @param typed the correction by hand that it was read again for
+     */
+    record ReadCounter(ClipId clip, List<CounterMark> marks, List<Doubtful> doubts, Optional<CounterMark> typed)
+            implements Edit {
         public ReadCounter {
             marks = List.copyOf(marks);
+            doubts = doubts == null ? List.of() : List.copyOf(doubts);
+            typed = typed == null ? Optional.empty() : typed;
         }
 
         @Override
         public String words() {
-            return "read the counter";
+            return typed.isPresent() ? "set the counter" : "read the counter";
         }
     }
 

@@ -1,6 +1,7 @@
 package hitch.core.job;
 
 import hitch.core.counter.CounterMark;
+import hitch.core.counter.CounterMarks;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.footage.AdjustedSpan;
@@ -27,7 +28,7 @@ import java.util.function.UnaryOperator;
  * @param rules the firm's house rules
  * @param clips footage in order
  * @param runs trips of the camera in order
- * @param marks counter marks of each clip in order of time
+ * @param marks what is known of the counter of each clip
  * @param aside clips that are left out of the reckoning
  * @param adjustments how stretches of clips are looked at
  * @param findings in the order they were made
@@ -38,7 +39,7 @@ public record Job(
         HouseRules rules,
         List<Clip> clips,
         List<Run> runs,
-        Map<ClipId, List<CounterMark>> marks,
+        Map<ClipId, CounterMarks> marks,
         Set<ClipId> aside,
         Map<ClipId, Adjustments> adjustments,
         List<Finding> findings,
@@ -64,7 +65,11 @@ public record Job(
     }
 
     public List<CounterMark> marksOf(ClipId id) {
-        return marks.getOrDefault(id, List.of());
+        return counterOf(id).marks();
+    }
+
+    public CounterMarks counterOf(ClipId id) {
+        return marks.getOrDefault(id, CounterMarks.NONE);
     }
 
     public Adjustments adjustmentsOf(ClipId id) {
@@ -93,14 +98,9 @@ public record Job(
                 withRuns(put(claim(e.run()), e.run(), r -> r.id().equals(e.run().id())));
             case Edit.RemoveRun e ->
                 withRuns(runs.stream().filter(r -> !r.id().equals(e.run())).toList());
-            case Edit.SetMark e -> withMarks(e.clip(), Marks.set(marksOf(e.clip()), e.mark()));
-            case Edit.ReadCounter e -> withRead(e.clip(), e.marks());
-            case Edit.RemoveMark e ->
-                withMarks(
-                        e.clip(),
-                        marksOf(e.clip()).stream()
-                                .filter(m -> !m.equals(e.mark()))
-                                .toList());
+            case Edit.SetMark e -> withMarks(e.clip(), counterOf(e.clip()).with(e.mark()));
+            case Edit.ReadCounter e -> withRead(e);
+            case Edit.RemoveMark e -> withMarks(e.clip(), counterOf(e.clip()).without(e.mark()));
             case Edit.AddFinding e -> add(e.finding());
             case Edit.AmendFinding e -> change(e.id(), f -> f.amendedTo(e.to()));
             case Edit.MoveFinding e -> change(e.id(), f -> f.movedTo(e.frame()));
@@ -111,9 +111,11 @@ public record Job(
         };
     }
 
-    private Job withRead(ClipId id, List<CounterMark> read) {
-        return clip(id).map(c ->
-                        withMarks(id, Marks.merged(marksOf(id), read, c.base().ticks(1))))
+    private Job withRead(Edit.ReadCounter e) {
+        CounterMarks known = e.typed().map(counterOf(e.clip())::with).orElse(counterOf(e.clip()));
+        return clip(e.clip())
+                .map(c -> withMarks(
+                        e.clip(), known.read(e.marks(), e.doubts(), c.base().ticks(1))))
                 .orElse(this);
     }
 
@@ -132,7 +134,7 @@ public record Job(
     }
 
     private Job leaveOut(ClipId id) {
-        Map<ClipId, List<CounterMark>> fewer = new LinkedHashMap<>(marks);
+        Map<ClipId, CounterMarks> fewer = new LinkedHashMap<>(marks);
         fewer.remove(id);
         return withClips(clips.stream().filter(c -> !c.id().equals(id)).toList(), Collections.unmodifiableMap(fewer));
     }
@@ -186,7 +188,7 @@ public record Job(
                 .toList();
     }
 
-    private Job withClips(List<Clip> clips, Map<ClipId, List<CounterMark>> marks) {
+    private Job withClips(List<Clip> clips, Map<ClipId, CounterMarks> marks) {
         return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, nextFinding);
     }
 
@@ -198,8 +200,8 @@ public record Job(
         return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, nextFinding);
     }
 
-    private Job withMarks(ClipId clip, List<CounterMark> list) {
-        Map<ClipId, List<CounterMark>> next = new LinkedHashMap<>(marks);
+    private Job withMarks(ClipId clip, CounterMarks list) {
+        Map<ClipId, CounterMarks> next = new LinkedHashMap<>(marks);
         next.put(clip, list);
         return new Job(
                 facts,

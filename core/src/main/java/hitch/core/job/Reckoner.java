@@ -43,7 +43,7 @@ public final class Reckoner {
         Job job = inUse(whole);
         Map<ClipId, CounterTrace> traces = new LinkedHashMap<>();
         for (Clip clip : job.clips()) {
-            CounterTrace trace = CounterTrace.fit(clip.base(), job.marksOf(clip.id()));
+            CounterTrace trace = CounterTrace.fit(clip.base(), job.counterOf(clip.id()));
             if (!trace.isEmpty()) {
                 traces.put(clip.id(), trace);
             }

@@ -49,7 +49,7 @@ class CounterTraceTest {
     void zeroingStartsReadingsAfresh() {
         // 30 ft out, the counter is set to nothing there, and shows 5 when the head is at 35.
         CounterTrace trace =
-                trace(reading(0, 0), reading(30, 30), new Zeroing(30_000, Distance.feet(30)), reading(40, 5));
+                trace(reading(0, 0), reading(30, 30), Zeroing.byHand(30_000, Distance.feet(30)), reading(40, 5));
         assertThat(feet(trace, 30)).isCloseTo(30, within(0.01));
         assertThat(feet(trace, 40)).isCloseTo(35, within(0.01));
         assertThat(feet(trace, 35)).isCloseTo(32.5, within(0.01));
@@ -59,9 +59,9 @@ class CounterTraceTest {
     void aSecondZeroingCountsFromItsOwnCable() {
         CounterTrace trace = trace(
                 reading(0, 0),
-                new Zeroing(10_000, Distance.feet(12)),
+                Zeroing.byHand(10_000, Distance.feet(12)),
                 reading(20, 8),
-                new Zeroing(30_000, Distance.feet(20)),
+                Zeroing.byHand(30_000, Distance.feet(20)),
                 reading(40, 3));
         assertThat(feet(trace, 20)).isCloseTo(20, within(0.01));
         assertThat(feet(trace, 40)).isCloseTo(23, within(0.01));
@@ -140,7 +140,7 @@ class CounterTraceTest {
         Arbitrary<Reading> one = Combinators.combine(
                         Arbitraries.longs().between(0, 60_000),
                         Arbitraries.longs().between(0, 30_000))
-                .as((pts, mm) -> new Reading(pts, new Distance(mm)));
+                .as((pts, mm) -> Reading.byHand(pts, new Distance(mm)));
         return one.list().ofMinSize(1).ofMaxSize(30).uniqueElements(Reading::pts);
     }
 }

@@ -64,8 +64,8 @@ class JobHistoryTest {
                         .isLessThanOrEqualTo(1));
         job.marks()
                 .values()
-                .forEach(
-                        list -> assertThat(list).isSortedAccordingTo(java.util.Comparator.comparingLong(m -> m.pts())));
+                .forEach(known -> assertThat(known.marks())
+                        .isSortedAccordingTo(java.util.Comparator.comparingLong(m -> m.pts())));
         // Whatever was done, everything can still be reckoned.
         long inUse = job.findings().stream()
                 .filter(f -> !job.aside().contains(f.frame().clip()))

@@ -2,6 +2,9 @@ package hitch.core.job;
 
 import hitch.core.Sample;
 import hitch.core.counter.Distance;
+import hitch.core.counter.Doubtful;
+import hitch.core.counter.MarkSource;
+import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
@@ -96,7 +99,7 @@ public final class RandomEdits {
                 Tuple.of(
                         1,
                         Combinators.combine(clip, pts)
-                                .as((c, at) -> new Edit.SetMark(c, new Zeroing(at, new Distance(at % 5000))))),
+                                .as((c, at) -> new Edit.SetMark(c, Zeroing.byHand(at, new Distance(at % 5000))))),
                 Tuple.of(
                         1,
                         Combinators.combine(clip, pts)
@@ -107,8 +110,10 @@ public final class RandomEdits {
                                 .as((c, at) -> new Edit.ReadCounter(
                                         c,
                                         List.of(
-                                                Sample.reading(at / 1000.0, at % 97),
-                                                new Zeroing(at + 5, Distance.ZERO))))),
+                                                new Reading(at, Distance.feet(at % 97), MarkSource.READ_OFF),
+                                                new Zeroing(at + 5, Distance.ZERO, Distance.ZERO, MarkSource.READ_OFF)),
+                                        List.of(new Doubtful(at, at + 900, 0.3)),
+                                        at % 2 == 0 ? Optional.empty() : Optional.of(Sample.reading(at / 1000.0, 7))))),
                 Tuple.of(6, finding.map(Edit.AddFinding::new)),
                 Tuple.of(3, Combinators.combine(id, finding).as(Edit.AmendFinding::new)),
                 Tuple.of(

@@ -2,7 +2,9 @@ package hitch.desk.mark;
 
 import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Distance;
+import hitch.core.counter.Doubtful;
 import hitch.core.counter.LengthUnit;
+import hitch.core.counter.Zeroing;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
@@ -154,6 +156,7 @@ final class ChartPainter {
             return;
         }
         bad(lane);
+        doubtful(lane, trace);
         path(lane, run.get(), trace);
     }
 
@@ -181,6 +184,28 @@ final class ChartPainter {
             } else {
                 g.setFill(tones.soft().deriveColor(0, 1, 1, 0.5));
                 g.fillRect(from, geometry.top() + geometry.height() - 4, wide, 4);
+            }
+        }
+    }
+
+    /** Hatches along the head of the lane where the counter could not be read with trust. */
+    private void doubtful(ChartGeometry.Lane lane, CounterTrace trace) {
+        for (Doubtful doubt : trace.doubts()) {
+            double from = geometry.x(lane.clip().id(), doubt.fromPts()).orElse(lane.x());
+            double to = geometry.x(lane.clip().id(), doubt.toPts()).orElse(lane.x());
+            if (!isInView(from) && !isInView(to) && !(from < geometry.left() && to > geometry.left())) {
+                continue;
+            }
+            double wide = Math.max(3, to - from);
+            g.save();
+            g.beginPath();
+            g.rect(from, geometry.top(), wide, geometry.height());
+            g.clip();
+            g.setGlobalAlpha(0.55);
+            PipePaint.hatch(g, tones, from, geometry.top(), wide, geometry.height());
+            g.restore();
+            if (wide > 96) {
+                word("counter unsure", from + wide / 2, geometry.top() + geometry.height() - 12);
             }
         }
     }
@@ -224,11 +249,32 @@ final class ChartPainter {
         trace.knots().forEach(k -> point(lane, run, k.pts(), k.cable(), false));
         point(lane, run, lane.clip().endPts(), trace.knots().getLast().cable(), false);
         g.stroke();
+        zeroings(lane, run, trace);
         g.setFill(tones.path());
+        if (trace.isRead()) {
+            // Read knots are too many to be told apart; the line is enough.
+            return;
+        }
         for (CounterTrace.Knot knot : trace.knots()) {
             double x = geometry.x(lane.clip().id(), knot.pts()).orElse(lane.x());
             double y = geometry.y(run.stationOf(knot.cable()).mm());
             g.fillOval(x - 1.8, y - 1.8, 3.6, 3.6);
+        }
+    }
+
+    /** A tick through the path where the counter was set, with what it was set to. */
+    private void zeroings(ChartGeometry.Lane lane, Run run, CounterTrace trace) {
+        for (Zeroing zeroing : trace.zeroings()) {
+            double x = geometry.x(lane.clip().id(), zeroing.pts()).orElse(lane.x());
+            double y = geometry.y(run.stationOf(zeroing.cable().mm()).mm());
+            g.setStroke(tones.ink());
+            g.setLineWidth(1.5);
+            g.strokeLine(x, y - 9, x, y + 9);
+            g.setFont(MEASURE);
+            g.setFill(tones.ink());
+            g.setTextAlign(TextAlignment.LEFT);
+            g.setTextBaseline(VPos.BOTTOM);
+            g.fillText(survey.facts().unit().number(zeroing.shown()), x + 4, y - 2);
         }
     }
 

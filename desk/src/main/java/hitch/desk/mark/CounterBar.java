@@ -3,19 +3,15 @@ package hitch.desk.mark;
 import hitch.core.counter.CounterMark;
 import hitch.core.counter.Distance;
 import hitch.core.counter.LengthUnit;
+import hitch.core.counter.MarkSource;
 import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
-import hitch.core.counter.sight.CableMarks;
-import hitch.core.counter.sight.CablePath;
 import hitch.core.footage.Clip;
+import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
-import hitch.media.MediaException;
-import hitch.media.Progress;
-import hitch.media.clip.CounterScan;
-import hitch.store.Footage;
 import java.util.List;
 import java.util.Optional;
 import javafx.application.Platform;
@@ -23,45 +19,74 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 
-/** Sets the counter by hand: what it shows at this frame, or that it was zeroed here. */
+/** The counter of the shown clip: read off its pictures, set by hand, and its doubtful places walked one by one. */
 final class CounterBar extends HBox {
+    /** How near to a doubtful place's moment the shown frame is that place's, seconds. */
+    private static final double AT_STOP = 0.2;
+
     private final Context desk;
+    private final CounterBook book;
+    private final CounterTask task;
     private final TextField field = new TextField();
     private final Label here = Labels.of("", "soft");
+    private final Button walk;
+    private final Button refuse;
     private final Button remove;
-    private boolean reading;
+    private Optional<CounterWalk.Stop> stop = Optional.empty();
+    private boolean arrived;
 
-    CounterBar(Context desk) {
+    CounterBar(Context desk, CounterBook book, CounterBox box) {
         this.desk = desk;
+        this.book = book;
+        this.task = new CounterTask(desk, book, box, here::setText, this::update);
         setSpacing(8);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("counter-bar");
         field.setId("reading");
         field.setPromptText("as shown");
-        field.setPrefColumnCount(7);
+        field.setPrefColumnCount(6);
         field.setAccessibleText("Counter reading at this frame");
         field.setOnAction(e -> setReading());
-        Button set = Labels.button("Set", "", "Set the reading of this frame", this::setReading);
-        Button read = Labels.button("Read it", "K", "Read the counter off this clip's pictures", this::readIt);
+        field.setOnKeyPressed(e -> {
+            if (e.getCode() == KeyCode.ESCAPE) {
+                leaveWalk();
+                getScene().getRoot().requestFocus();
+            }
+        });
+        Button read = Labels.button("Read it", "K", "Read the counter off this clip's pictures", task::readIt);
         read.setId("read-counter");
-        Button zero = Labels.button("Zeroed here", "Z", "The counter was zeroed at this frame", this::zeroHere);
+        Button draw = Labels.button("Box", "G", "Draw a box round the counter and read it there", task::drawBox);
+        draw.setId("counter-box");
+        Button zero = Labels.button("Zeroed", "Z", "The counter was zeroed at this frame", this::zeroHere);
+        walk = Labels.button("Next doubt", "J", "Go to the next doubtful place of this clip", this::nextDoubt);
+        walk.setId("next-doubt");
+        refuse = Labels.button("Not so", "", "The counter was not set here", this::refuse);
+        refuse.setId("refuse");
         remove = Labels.button("Remove", "", "Remove the counter mark of this frame", this::removeHere);
-        for (Button button : new Button[] {set, read, zero, remove}) {
+        for (Button button : new Button[] {read, draw, zero, walk, refuse, remove}) {
             button.setFocusTraversable(false);
             button.setMinWidth(USE_PREF_SIZE);
+            button.managedProperty().bind(button.visibleProperty());
         }
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        Label label = Labels.of("Counter shows", "strong");
+        HBox.setHgrow(here, Priority.ALWAYS);
+        here.setId("counter-here");
+        here.setMaxWidth(Double.MAX_VALUE);
+        here.setAlignment(Pos.CENTER_RIGHT);
+        Label label = Labels.of("Counter", "strong");
         label.setMinWidth(USE_PREF_SIZE);
-        getChildren().addAll(label, Labels.of("C", "key"), field, set, read, zero, remove, gap, here);
+        field.setMinWidth(USE_PREF_SIZE);
+        getChildren().addAll(label, Labels.of("C", "key"), field, read, draw, zero, remove, walk, refuse, here);
         desk.player().shownProperty().addListener((o, was, is) -> update());
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
         update();
+    }
+
+    CounterTask task() {
+        return task;
     }
 
     void focus() {
@@ -70,19 +95,38 @@ final class CounterBar extends HBox {
     }
 
     private void update() {
-        if (reading) {
+        if (task.isReading()) {
             return;
         }
-        Optional<CounterMark> mark = desk.player().shown().flatMap(this::markAt);
-        remove.setDisable(mark.isEmpty());
-        int count = desk.player()
-                .shown()
-                .map(f -> desk.work().now().job().marksOf(f.clip().id()).size())
+        Optional<Player.Frame> shown = desk.player().shown();
+        boolean there = stop.isPresent()
+                && shown.isPresent()
+                && Math.abs(shown.get().clip().secondsInto(stop.get().pts())
+                                - shown.get().seconds())
+                        < AT_STOP;
+        if (arrived && !there) {
+            stop = Optional.empty();
+        }
+        arrived = there;
+        Optional<CounterMark> mark = shown.flatMap(this::markAt);
+        List<CounterWalk.Stop> stops = shown.map(this::stops).orElse(List.of());
+        remove.setVisible(mark.isPresent() && stop.isEmpty());
+        walk.setVisible(!stops.isEmpty());
+        refuse.setVisible(stop.flatMap(CounterWalk.Stop::zeroing).isPresent());
+        int count = shown.map(
+                        f -> desk.work().now().job().marksOf(f.clip().id()).size())
                 .orElse(0);
+        String where = mark.map(m -> m.by() == MarkSource.BY_HAND ? "set on this frame" : "read on this frame")
+                .orElse(count == 1 ? "1 mark on this clip" : count + " marks on this clip");
+        String doubts = stops.isEmpty()
+                ? ""
+                : stops.size() == 1 ? ", 1 place to look at" : ", " + stops.size() + " places to look at";
         here.setText(
-                mark.isPresent()
-                        ? "set on this frame"
-                        : count == 1 ? "1 mark on this clip" : count + " marks on this clip");
+                stop.map(s -> s.question() + "  Enter keeps " + s.reading()).orElse(where + doubts));
+    }
+
+    private List<CounterWalk.Stop> stops(Player.Frame frame) {
+        return CounterWalk.of(frame.clip(), desk.work().now());
     }
 
     private Optional<CounterMark> markAt(Player.Frame frame) {
@@ -94,70 +138,83 @@ final class CounterBar extends HBox {
     private void setReading() {
         Optional<Player.Frame> shown = desk.player().shown();
         LengthUnit unit = desk.work().now().survey().facts().unit();
-        Optional<Distance> reading = unit.read(field.getText());
-        if (shown.isEmpty()) {
+        Optional<Distance> typed = unit.read(field.getText());
+        if (shown.isEmpty() || task.isReading()) {
             return;
         }
-        if (reading.isEmpty()) {
+        if (typed.isEmpty()) {
             desk.work()
                     .notices()
                     .say("\"" + field.getText() + "\" is not a reading. Type what the counter shows, such as "
                             + (unit == LengthUnit.METRES ? "5.62." : "18.4 or 18' 5\"."));
             return;
         }
-        desk.work()
-                .apply(new Edit.SetMark(
-                        shown.get().clip().id(),
-                        new Reading(shown.get().picture().pts(), reading.get())));
+        Clip clip = shown.get().clip();
+        Optional<CounterWalk.Stop> walking = stop;
+        if (walking.flatMap(CounterWalk.Stop::zeroing).isPresent()
+                && field.getText().equals(walking.get().reading())) {
+            Zeroing confirmed = walking.get().zeroing().get().confirmed();
+            desk.work().apply(new Edit.SetMark(clip.id(), confirmed)).thenRun(this::onward);
+        } else {
+            Reading reading = Reading.byHand(shown.get().picture().pts(), typed.get());
+            Runnable next = walking.isPresent() ? this::onward : () -> {};
+            desk.work()
+                    .inBackground(
+                            () -> book.correct(clip, reading),
+                            edit -> desk.work().apply(edit).thenRun(next));
+        }
         field.clear();
         getScene().getRoot().requestFocus();
     }
 
-    /** Reads the counter of the shown clip in the background; what is set by hand already stays. */
-    void readIt() {
-        Optional<Clip> clip = desk.player().shown().map(Player.Frame::clip);
-        if (clip.isEmpty() || reading) {
-            return;
-        }
-        reading = true;
-        desk.work()
-                .inBackground(
-                        () -> {
-                            try {
-                                return found(clip.get());
-                            } finally {
-                                Platform.runLater(() -> {
-                                    reading = false;
-                                    update();
-                                });
-                            }
-                        },
-                        marks -> keep(clip.get(), marks));
+    /** Goes on along the walk once a place is settled; at its end the walk is over. */
+    private void onward() {
+        Platform.runLater(() -> {
+            stop = Optional.empty();
+            if (desk.player().shown().map(f -> stops(f).isEmpty()).orElse(true)) {
+                update();
+                desk.work().notices().say("All doubtful places of this clip are settled.");
+            } else {
+                nextDoubt();
+            }
+        });
     }
 
-    private List<CounterMark> found(Clip clip) throws MediaException {
-        Footage footage = desk.work().footage();
-        Progress progress = (share, doing) -> Platform.runLater(
-                () -> here.setText(String.format(java.util.Locale.ROOT, "%s, %.0f %%", "reading", 100 * share)));
-        CounterScan.Outcome scan =
-                CounterScan.read(footage.file(clip), footage.clipIndex(clip), Optional.empty(), progress);
-        double unit = desk.work().now().survey().facts().unit() == LengthUnit.METRES ? 1000 : Distance.MM_PER_FOOT;
-        return CableMarks.of(CablePath.fit(scan.readings()), clip, unit);
+    /** Shows the next doubtful place after the shown frame, or the first, with what is read there to be kept or typed. */
+    void nextDoubt() {
+        desk.player().shown().ifPresent(frame -> {
+            List<CounterWalk.Stop> stops = stops(frame);
+            if (stops.isEmpty()) {
+                desk.work().notices().say("Nothing is doubtful on this clip's counter.");
+                return;
+            }
+            CounterWalk.Stop next = stops.stream()
+                    .filter(s -> s.pts() > frame.picture().pts())
+                    .findFirst()
+                    .orElse(stops.getFirst());
+            desk.player().seek(frame.clip(), new FrameRef(frame.clip().id(), next.pts()));
+            stop = Optional.of(next);
+            arrived = false;
+            field.setText(next.reading());
+            focus();
+            update();
+        });
     }
 
-    private void keep(Clip clip, List<CounterMark> marks) {
-        if (marks.isEmpty()) {
-            desk.work()
-                    .notices()
-                    .say("No counter was found on the pictures of " + clip.fileName()
-                            + ". Set some readings by hand: press C and type what it shows.");
-            return;
-        }
-        desk.work().apply(new Edit.ReadCounter(clip.id(), marks));
-        desk.work()
-                .notices()
-                .say("The counter of " + clip.fileName() + " was read: " + marks.size()
-                        + " marks. Those set by hand stay as they are; Undo takes the reading back.");
+    private void leaveWalk() {
+        stop = Optional.empty();
+        field.clear();
+        update();
+    }
+
+    private void refuse() {
+        Optional<Zeroing> zeroing = stop.flatMap(CounterWalk.Stop::zeroing);
+        desk.player()
+                .shown()
+                .ifPresent(f -> zeroing.ifPresent(z -> {
+                    field.clear();
+                    desk.work().apply(new Edit.RemoveMark(f.clip().id(), z)).thenRun(this::onward);
+                }));
     }
 
     void zeroHere() {
@@ -168,7 +225,7 @@ final class CounterBar extends HBox {
                     : Math.round(trace.cableAt(f.picture().pts()).orElse(0));
             desk.work()
                     .apply(new Edit.SetMark(
-                            f.clip().id(), new Zeroing(f.picture().pts(), new Distance(cable))));
+                            f.clip().id(), Zeroing.byHand(f.picture().pts(), new Distance(cable))));
         });
     }
 

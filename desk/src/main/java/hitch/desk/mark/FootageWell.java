@@ -1,5 +1,6 @@
 package hitch.desk.mark;
 
+import hitch.core.counter.sight.CounterPlace;
 import hitch.core.finding.ClockPosition;
 import hitch.core.footage.Adjustment;
 import hitch.core.footage.Stretch;
@@ -11,6 +12,7 @@ import java.nio.IntBuffer;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
+import javafx.geometry.BoundingBox;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
@@ -26,9 +28,13 @@ final class FootageWell extends StackPane {
     private final ImageView view = new ImageView();
     private final Label state = Labels.of("", "well-chip");
     private final Label clock = Labels.of("", "well-chip");
+    private final CounterBox box;
+    private final CounterBook book;
 
-    FootageWell(Context desk) {
+    FootageWell(Context desk, CounterBox box, CounterBook book) {
         this.desk = desk;
+        this.box = box;
+        this.book = book;
         Player player = desk.player();
         getStyleClass().add("well");
         setId("well");
@@ -45,13 +51,15 @@ final class FootageWell extends StackPane {
         clock.setId("clock");
         StackPane.setAlignment(state, Pos.TOP_LEFT);
         StackPane.setAlignment(clock, Pos.TOP_RIGHT);
-        getChildren().addAll(view, trouble, state, clock);
+        box.setManaged(false);
+        getChildren().addAll(view, trouble, box, state, clock);
         state.visibleProperty().bind(state.textProperty().isNotEmpty());
         clock.visibleProperty().bind(clock.textProperty().isNotEmpty());
         player.shownProperty().addListener((o, was, is) -> show(is));
-        desk.work()
-                .snapshotProperty()
-                .addListener((o, was, is) -> tellState(player.shownProperty().get()));
+        desk.work().snapshotProperty().addListener((o, was, is) -> {
+            tellState(player.shownProperty().get());
+            requestLayout();
+        });
         show(player.shownProperty().get());
         setOnMouseMoved(this::pointAt);
         setOnMouseExited(e -> clock.setText(""));
@@ -141,5 +149,17 @@ final class FootageWell extends StackPane {
         view.setFitWidth(width);
         view.setFitHeight(height);
         view.relocate((getWidth() - width) / 2, (getHeight() - height) / 2);
+        box.resizeRelocate(0, 0, getWidth(), getHeight());
+        Player.Frame frame = desk.player().shownProperty().get();
+        if (frame != null) {
+            // On a picture that is turned the counter lies elsewhere; there it is not shown.
+            Optional<CounterPlace> place = book.place(frame.clip().id())
+                    .filter(p -> frame.adjustment().isNone() || desk.work().isAsRecorded());
+            box.show(
+                    place,
+                    new BoundingBox((getWidth() - width) / 2, (getHeight() - height) / 2, width, height),
+                    frame.clip().width(),
+                    frame.clip().height());
+        }
     }
 }

@@ -28,10 +28,12 @@ public final class MarkBench implements Bench {
     public MarkBench(Context desk) {
         this.desk = desk;
         notes = new NoteLine(desk, new PlainNoteReader());
-        counter = new CounterBar(desk);
+        CounterBook book = new CounterBook(desk);
+        CounterBox box = new CounterBox();
+        counter = new CounterBar(desk, book, box);
         findings = new FindingsPane(desk, notes);
         better = new SeeBetter(desk);
-        well = new FootageWell(desk);
+        well = new FootageWell(desk, box, book);
         VBox.setVgrow(well, Priority.ALWAYS);
         VBox left = new VBox(
                 well, new TimeStrip(desk), new Readout(desk), new Transport(desk, better::toggle), better, counter);
@@ -106,7 +108,9 @@ public final class MarkBench implements Bench {
             case N -> notes.focus();
             case C -> counter.focus();
             case Z -> counter.zeroHere();
-            case K -> counter.readIt();
+            case K -> counter.task().readIt();
+            case G -> counter.task().drawBox();
+            case J -> counter.nextDoubt();
             case E -> findings.amend();
             case M -> findings.moveHere();
             case X -> findings.cut();

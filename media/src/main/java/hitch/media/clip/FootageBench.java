@@ -162,10 +162,10 @@ public final class FootageBench {
     }
 
     private void lookThrough() throws MediaException {
-        decodeAll();
-        double bare = decodeAll();
+        BareDecode.seconds(file);
+        double bare = BareDecode.seconds(file);
         double look = time(() -> ClipScanner.scan(file, index, new Forty(), Progress.NONE));
-        double bareAgain = decodeAll();
+        double bareAgain = BareDecode.seconds(file);
         double least = (bare + bareAgain) / 2;
         say("look through with filmstrip: %.2f s; plain decode: %.2f s", look, least);
         say("  ratio %.2f (at most 1.3)", look / least);
@@ -181,28 +181,6 @@ public final class FootageBench {
         @Override
         public void take(int place, Picture picture) {
             // Making it is what is measured.
-        }
-    }
-
-    private double decodeAll() throws MediaException {
-        AVFrame frame = av_frame_alloc();
-        try (Demuxer demuxer = new Demuxer(file);
-                PictureDecoder decoder = new PictureDecoder(demuxer, 0)) {
-            demuxer.onlyPicture();
-            return time(() -> {
-                for (AVPacket p = demuxer.nextPicture(); p != null; p = demuxer.nextPicture()) {
-                    decoder.send(p, 0);
-                    while (decoder.receive(frame)) {
-                        frame.pts();
-                    }
-                }
-                decoder.end();
-                while (decoder.receive(frame)) {
-                    frame.pts();
-                }
-            });
-        } finally {
-            av_frame_free(frame);
         }
     }
 

@@ -86,7 +86,7 @@ public final class FrameReader implements AutoCloseable {
     }
 
     /** Brightness of the frame with number {@code number}, as stored; the one before it where it is damaged. */
-    GreyPicture grey(int number) throws MediaException {
+    public GreyPicture grey(int number) throws MediaException {
         return luma.of(held(number).getValue());
     }
 

@@ -4,6 +4,7 @@ import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 
 import hitch.core.counter.sight.GreyPicture;
+import hitch.core.counter.sight.Region;
 import hitch.core.footage.FrameIndex;
 import hitch.media.MediaException;
 import hitch.media.Progress;
@@ -13,7 +14,7 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
 
 /** Gives the brightness of a clip's frames, some a second, in one pass through the file. */
 public final class GreyFrames {
-    /** Takes a frame's brightness. */
+    /** Takes the brightness of a part of a frame. */
     public interface Sink {
         /**
          * @param number the frame, counted from 0
@@ -25,9 +26,10 @@ public final class GreyFrames {
     private GreyFrames() {}
 
     /**
+     * @param region the part of each frame that is wanted
      * @param perSecond frames wanted a second at least; all where the clip has fewer
      */
-    public static void read(Path file, ClipIndex index, double perSecond, Sink sink, Progress progress)
+    public static void read(Path file, ClipIndex index, Region region, double perSecond, Sink sink, Progress progress)
             throws MediaException {
         FrameIndex frames = index.frames();
         int every = Math.max(1, (int) Math.floor(frames.rate() / perSecond));
@@ -49,7 +51,7 @@ public final class GreyFrames {
                     int number = index.packets().numberOf(frame.pts());
                     if (number >= 0 && number % every == 0) {
                         double seconds = frames.base().seconds(frames.pts(number) - frames.firstPts());
-                        sink.take(number, seconds, plane.of(frame));
+                        sink.take(number, seconds, plane.of(frame, region));
                     }
                 }
                 if (ordinal % 64 == 0) {

@@ -10,6 +10,7 @@ import static org.bytedeco.ffmpeg.global.swscale.sws_getCachedContext;
 import static org.bytedeco.ffmpeg.global.swscale.sws_scale;
 
 import hitch.core.counter.sight.GreyPicture;
+import hitch.core.counter.sight.Region;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.avutil.AVPixFmtDescriptor;
 import org.bytedeco.ffmpeg.swscale.SwsContext;
@@ -23,18 +24,24 @@ final class LumaPlane implements AutoCloseable {
     private BytePointer converted;
 
     GreyPicture of(AVFrame frame) {
+        return of(frame, new Region(0, 0, frame.width(), frame.height()));
+    }
+
+    /** The part of the frame inside {@code region}, which is kept within it. */
+    GreyPicture of(AVFrame frame, Region region) {
+        Region inside = region.within(frame.width(), frame.height());
         BytePointer luma = frame.data(0);
         int stride = frame.linesize(0);
         if (!isPlain(frame.format())) {
             luma = convert(frame);
             stride = frame.width();
         }
-        byte[] grey = new byte[frame.width() * frame.height()];
-        for (int y = 0; y < frame.height(); y++) {
-            luma.position((long) y * stride).get(grey, y * frame.width(), frame.width());
+        byte[] grey = new byte[inside.width() * inside.height()];
+        for (int y = 0; y < inside.height(); y++) {
+            luma.position((long) (inside.y() + y) * stride + inside.x()).get(grey, y * inside.width(), inside.width());
         }
         luma.position(0);
-        return new GreyPicture(frame.width(), frame.height(), grey);
+        return new GreyPicture(inside.width(), inside.height(), grey);
     }
 
     /** Whether the first plane of {@code format} is brightness, a byte a pixel. */

@@ -30,7 +30,7 @@ import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.javacpp.PointerPointer;
 
-/** RGB pictures into H.264 by the bundled encoder, in the BT.709 colours that players expect. */
+/** RGB pictures into coded ones by a bundled encoder, in the BT.709 colours that players expect. */
 final class PictureEncoder extends Encoder {
     private final int width;
     private final int height;
@@ -43,7 +43,7 @@ final class PictureEncoder extends Encoder {
     private long written = -1;
 
     PictureEncoder(AVFormatContext container, VideoWriter.Shape shape) throws MediaException {
-        this(container, shape, avcodec_find_encoder_by_name("libopenh264"));
+        this(container, shape, avcodec_find_encoder_by_name(shape.coding().encoder));
     }
 
     private PictureEncoder(AVFormatContext container, VideoWriter.Shape shape, AVCodec kind) throws MediaException {
@@ -63,8 +63,10 @@ final class PictureEncoder extends Encoder {
         codec.color_trc(AVCOL_TRC_BT709);
         codec.color_range(AVCOL_RANGE_MPEG);
         AVDictionary options = new AVDictionary(null);
-        av_dict_set(options, "allow_skip_frames", "0", 0);
-        av_dict_set(options, "rc_mode", "bitrate", 0);
+        if (shape.coding() == VideoWriter.Coding.H264) {
+            av_dict_set(options, "allow_skip_frames", "0", 0);
+            av_dict_set(options, "rc_mode", "bitrate", 0);
+        }
         open(container, kind, options);
         frame.format(AV_PIX_FMT_YUV420P);
         frame.width(width);

@@ -24,13 +24,40 @@ import org.bytedeco.ffmpeg.avformat.AVIOContext;
 import org.bytedeco.ffmpeg.avutil.AVDictionary;
 
 /**
- * Writes an MP4 of H.264 and AAC with its index in front. Pictures and sound are handed in turn; the file appears under
+ * Writes an MP4 with its index in front, of H.264 and AAC unless told otherwise. Pictures and sound are handed in turn; the file appears under
  * its name only when {@link #finish} has returned, so a call that is cut short leaves nothing half written.
  */
 public final class VideoWriter implements AutoCloseable {
-    /** What kind of video to write. */
+    /** How pictures are coded. */
+    public enum Coding {
+        H264("libopenh264"),
+        MPEG4("mpeg4"),
+        MPEG2("mpeg2video");
+
+        final String encoder;
+
+        Coding(String encoder) {
+            this.encoder = encoder;
+        }
+    }
+
+    /**
+     * What kind of video to write.
+     *
+     * @param soundBitsPerSecond 0 for a video without sound
+     */
     public record Shape(
-            int width, int height, int framesPerSecond, int picturesBitsPerSecond, int soundBitsPerSecond) {}
+            int width,
+            int height,
+            int framesPerSecond,
+            int picturesBitsPerSecond,
+            int soundBitsPerSecond,
+            Coding coding) {
+        /** A video of H.264, as every player takes it. */
+        public Shape(int width, int height, int framesPerSecond, int picturesBitsPerSecond, int soundBitsPerSecond) {
+            this(width, height, framesPerSecond, picturesBitsPerSecond, soundBitsPerSecond, Coding.H264);
+        }
+    }
 
     /** A chapter mark: its title and its times in seconds. */
     public record ChapterMark(String title, double start, double end) {}
@@ -49,7 +76,7 @@ public final class VideoWriter implements AutoCloseable {
         this.part = out.resolveSibling("." + out.getFileName() + ".part");
         Libav.check(avformat_alloc_output_context2(container, null, "mp4", part.toString()), "no MP4 can be written");
         pictures = new PictureEncoder(container, shape);
-        sound = new SoundEncoder(container, shape.soundBitsPerSecond());
+        sound = shape.soundBitsPerSecond() == 0 ? null : new SoundEncoder(container, shape.soundBitsPerSecond());
         ChapterMarks.set(container, chapters);
         writeHeader(title);
     }
@@ -98,7 +125,9 @@ public final class VideoWriter implements AutoCloseable {
     /** Completes the file and gives it its name. */
     public void finish() throws MediaException {
         pictures.drain(this::write);
-        sound.drain(this::write);
+        if (sound != null) {
+            sound.drain(this::write);
+        }
         Libav.check(av_write_trailer(container), out.getFileName() + " could not be finished; the disk may be full.");
         release();
         try {
@@ -112,7 +141,9 @@ public final class VideoWriter implements AutoCloseable {
         if (!closed) {
             closed = true;
             pictures.close();
-            sound.close();
+            if (sound != null) {
+                sound.close();
+            }
             avio_closep(io);
             avformat_free_context(container);
         }

@@ -85,9 +85,9 @@ class RenderTest {
         for (var mark : job.marksOf(Sample.DOWN)) {
             job = job.with(new Edit.RemoveMark(Sample.DOWN, mark));
         }
-        job = job.with(new Edit.SetMark(Sample.DOWN, new hitch.core.counter.Reading(index.pts(0), Distance.ZERO)));
+        job = job.with(new Edit.SetMark(Sample.DOWN, hitch.core.counter.Reading.byHand(index.pts(0), Distance.ZERO)));
         job = job.with(
-                new Edit.SetMark(Sample.DOWN, new hitch.core.counter.Reading(index.pts(199), Distance.feet(20))));
+                new Edit.SetMark(Sample.DOWN, hitch.core.counter.Reading.byHand(index.pts(199), Distance.feet(20))));
         var frame = new hitch.core.footage.FrameRef(Sample.DOWN, index.pts(100));
         job = job.with(new Edit.AddFinding(new hitch.core.note.PlainNoteReader()
                 .read("roots top heavy", job.facts().unit())

@@ -80,8 +80,8 @@ class DeliveryTest {
                         new HouseRules(50, Distance.inches(0.5), Distance.inches(1), Distance.feet(5), 12, 0.4, 0.2)))
                 .with(new Edit.PutClip(clip))
                 .with(new Edit.PutRun(Sample.run("street run", Direction.WITH_FLOW, clip.id())))
-                .with(new Edit.SetMark(clip.id(), new Reading(index.pts(0), Distance.ZERO)))
-                .with(new Edit.SetMark(clip.id(), new Reading(index.pts(299), Distance.feet(40))));
+                .with(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(0), Distance.ZERO)))
+                .with(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(299), Distance.feet(40))));
         note(clip, index.pts(80), "roots top heavy, a third of the bore");
         note(clip, index.pts(150), "standing water 21.5-24.5, 20%");
         note(clip, index.pts(210), "offset 3/4 in, =cmd()");

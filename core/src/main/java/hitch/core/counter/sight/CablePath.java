@@ -11,14 +11,20 @@ import java.util.OptionalDouble;
  * (Viterbi, 1967), each looking back over a window of time.
  */
 public final class CablePath {
-    /** Fastest that a head is pushed or pulled, feet or half metres a second. */
-    private static final double FASTEST = 4;
+    /** Fastest that a head is pushed or pulled, feet a second, and from which speed on it is unlikely. */
+    private static final double FASTEST_FEET = 4;
+
+    private static final double BRISK_FEET = 2.5;
+    /** What each foot a second above that costs, for each reading. */
+    private static final double HASTE = 1.5;
     /** What a reading adds at least when it is kept, and what surety adds to that. */
     private static final double GAIN = 0.4;
 
     private static final double SURE_GAIN = 2.6;
+    /** What a reading typed by a person adds: more than any jump can cost, so that it is always kept. */
+    private static final double TYPED_GAIN = 1000;
     /** What a jump costs: the counter set to zero; set to anything; one that a lost digit explains. */
-    private static final double TO_ZERO = 9;
+    private static final double TO_ZERO = 7;
 
     private static final double TO_ANYTHING = 18;
     private static final double DIGIT_LOST = 40;
@@ -28,6 +34,8 @@ public final class CablePath {
     private static final double FLUNG = 0.25;
     /** How long a reading holds where none follows, seconds. */
     private static final double LONGEST_HELD = 1.5;
+    /** The most that a moment between two readings is trusted when the counter jumped between them. */
+    private static final double NEAR_JUMP = 0.5;
     /** Neighbours within this time, seconds, tell of a spike. */
     private static final double AT_ONCE = 0.7;
     /** Counter steps that reading to a tenth may be off by. */
@@ -44,20 +52,31 @@ public final class CablePath {
      */
     public record Moment(double seconds, OptionalDouble value, double confidence) {}
 
+    private final double fastest;
+    private final double brisk;
+    private final double feet;
     private final List<RawReading> raw;
     private final List<RawReading> kept = new ArrayList<>();
     private final List<Integer> jumps = new ArrayList<>();
 
-    private CablePath(List<RawReading> raw) {
+    private CablePath(List<RawReading> raw, CounterUnit unit) {
         this.raw = raw;
+        feet = unit.mm() / CounterUnit.FEET.mm();
+        fastest = FASTEST_FEET / feet;
+        brisk = BRISK_FEET / feet;
         choose(raw.stream().filter(r -> r.value().isPresent()).toList());
     }
 
     /**
      * @param raw in order of time
      */
+    public static CablePath fit(List<RawReading> raw, CounterUnit unit) {
+        return new CablePath(List.copyOf(raw), unit);
+    }
+
+    /** The same for a counter in feet. */
     public static CablePath fit(List<RawReading> raw) {
-        return new CablePath(List.copyOf(raw));
+        return fit(raw, CounterUnit.FEET);
     }
 
     private void choose(List<RawReading> read) {
@@ -67,7 +86,9 @@ public final class CablePath {
         int bestSoFar = -1;
         int end = -1;
         for (int j = 0; j < count; j++) {
-            double gain = GAIN + SURE_GAIN * read.get(j).sure() - 1.4;
+            double gain = read.get(j).typed()
+                    ? TYPED_GAIN
+                    : GAIN + SURE_GAIN * read.get(j).sure() - 1.4;
             best[j] = gain;
             before[j] = -1;
             for (int i = Math.max(0, j - WINDOW); i < j; i++) {
@@ -86,7 +107,7 @@ public final class CablePath {
         }
         dropSpikes();
         for (int k = 1; k < kept.size(); k++) {
-            if (excess(kept.get(k - 1), kept.get(k)) > 0) {
+            if (isJump(kept.get(k - 1), kept.get(k))) {
                 jumps.add(k);
             }
         }
@@ -98,7 +119,7 @@ public final class CablePath {
             RawReading a = kept.get(k - 1);
             RawReading b = kept.get(k);
             RawReading c = kept.get(k + 1);
-            boolean close = b.seconds() - a.seconds() < AT_ONCE && c.seconds() - b.seconds() < AT_ONCE;
+            boolean close = !b.typed() && b.seconds() - a.seconds() < AT_ONCE && c.seconds() - b.seconds() < AT_ONCE;
             double share = (b.seconds() - a.seconds()) / (c.seconds() - a.seconds());
             double line = a.value().getAsDouble()
                     + share * (c.value().getAsDouble() - a.value().getAsDouble());
@@ -108,7 +129,7 @@ public final class CablePath {
         }
     }
 
-    private static void take(List<RawReading> read, double[] best, int[] before, int i, int j, double gain) {
+    private void take(List<RawReading> read, double[] best, int[] before, int i, int j, double gain) {
         double score = best[i] + gain - cost(read.get(i), read.get(j));
         if (score > best[j]) {
             best[j] = score;
@@ -117,21 +138,30 @@ public final class CablePath {
     }
 
     /** How much farther apart two readings are than a cable can go in their time. */
-    private static double excess(RawReading a, RawReading b) {
+    private double excess(RawReading a, RawReading b) {
         double change = Math.abs(b.value().getAsDouble() - a.value().getAsDouble());
-        return Math.max(0, change - FASTEST * (b.seconds() - a.seconds()) - STEP);
+        return Math.max(0, change - fastest * (b.seconds() - a.seconds()) - STEP);
     }
 
-    private static double cost(RawReading a, RawReading b) {
+    /** A cable cannot have gone so, or hardly so and the counter stands near zero. */
+    private boolean isJump(RawReading a, RawReading b) {
+        double from = a.value().getAsDouble();
+        double to = b.value().getAsDouble();
+        double speed = Math.abs(to - from) / Math.max(0.1, b.seconds() - a.seconds());
+        return excess(a, b) > 0 || speed > brisk && Math.abs(to) < 1 && from > 2;
+    }
+
+    private double cost(RawReading a, RawReading b) {
         double seconds = b.seconds() - a.seconds();
         double change = b.value().getAsDouble() - a.value().getAsDouble();
         if (excess(a, b) == 0) {
             // Of two ways that are possible the calmer one is likelier.
-            return CALM * Math.abs(change) / (seconds + 0.2);
+            double speed = Math.max(0, Math.abs(change) - STEP) / Math.max(0.1, seconds);
+            return CALM * feet * Math.abs(change) / (seconds + 0.2) + HASTE * feet * Math.max(0, speed - brisk);
         }
         double size = Math.abs(change);
         double nearestTens = Math.abs(size - 10 * Math.rint(size / 10));
-        boolean digitLost = size > 5 && nearestTens <= FASTEST * seconds + STEP;
+        boolean digitLost = size > 5 && nearestTens <= fastest * seconds + STEP;
         boolean toZero = Math.abs(b.value().getAsDouble()) < 1;
         return toZero ? TO_ZERO : digitLost ? DIGIT_LOST : TO_ANYTHING;
     }
@@ -187,7 +217,8 @@ public final class CablePath {
         }
         if (jumps.contains(next)) {
             // It is not known on which side of the jump the moment lies.
-            return held(a, seconds, next - 1);
+            Moment held = held(a, seconds, next - 1);
+            return new Moment(seconds, held.value(), Math.min(held.confidence(), NEAR_JUMP));
         }
         double share = (seconds - a.seconds()) / (b.seconds() - a.seconds());
         double value = a.value().getAsDouble()
@@ -211,13 +242,22 @@ public final class CablePath {
     /** A reading is as sure as its digits, and surer the more of its neighbours in time agree with it. */
     private double confidence(int place) {
         RawReading at = kept.get(place);
+        if (at.typed()) {
+            return 1;
+        }
         double support = 0;
+        double sure = at.sure();
+        int about = 1;
         for (int k = Math.max(0, place - 5); k <= Math.min(kept.size() - 1, place + 5); k++) {
             RawReading other = kept.get(k);
             boolean near = k != place && Math.abs(other.seconds() - at.seconds()) < 2;
+            sure += near ? other.sure() : 0;
+            about += near ? 1 : 0;
             support += near && Math.abs(other.value().getAsDouble() - at.value().getAsDouble()) < 3 ? other.sure() : 0;
         }
         double lonely = Math.exp(-support);
-        return Math.clamp(0.98 - 0.6 * lonely - 0.35 * (1 - at.sure()) * Math.exp(-support / 3), 0.1, 0.98);
+        // Many that are all unsure may all be wrong in the same way.
+        double unsure = 0.5 * (1 - sure / about) + 0.35 * (1 - at.sure()) * Math.exp(-support / 3);
+        return Math.clamp(0.98 - 0.6 * lonely - unsure, 0.1, 0.98);
     }
 }

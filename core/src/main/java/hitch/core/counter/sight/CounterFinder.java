@@ -2,112 +2,136 @@ package hitch.core.counter.sight;
 
 import java.util.ArrayList;
 import java.util.Comparator;
-import java.util.HashMap;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /**
  * Finds the counter among all that is written on a clip: the number that stands in one place and changes as a cable can,
- * which a date, a job number and a pipe size do not, and a clock does only in one way.
+ * which a date, a job number and a pipe size do not, and a clock does only in one way. A few of the pictures are searched
+ * all over, the others only where those had numbers.
  */
 public final class CounterFinder {
-    /** Fastest that a head is pushed or pulled, units of the counter a second. */
-    private static final double FASTEST = 6;
-    /** Dark writing is rarer, and the outlines of bright writing look like it. */
+    /** Pictures searched all over. */
+    private static final int WHOLE = 8;
+    /** Places looked at in the other pictures. */
+    private static final int PLACES = 10;
+    /** How much a place must behave like a counter for the search to end there. */
+    private static final double ENOUGH = 0.3;
+    /** Dark writing is rarer, and the outlines of bright writing look like it; so with writing on its head. */
     private static final double DARK_DOUBT = 0.7;
-    /** Least share of neighbouring looks between which the change is one that a cable can make. */
-    private static final double LEAST_PLAUSIBLE = 0.75;
-    /** The same for a number without a point, which much else on a picture is. */
-    private static final double LEAST_WHOLE = 0.92;
-    /** Least share of the looks in which a counter is readable. */
-    private static final double LEAST_SHARE = 0.25;
 
-    private record Seen(double seconds, CounterText text) {}
+    private static final double TURNED_DOUBT = 0.8;
+
+    private record Look(double seconds, GreyPicture picture) {}
+
+    private record Rated(CounterPlace place, double rate) {}
 
     private final LineReader reader = new LineReader(GlyphNet.shipped());
-    private final Map<String, List<Seen>> bright = new HashMap<>();
-    private final Map<String, List<Seen>> dark = new HashMap<>();
-    private int looks;
+    private final List<Look> looks = new ArrayList<>();
+    private final CounterUnit told;
 
-    /** Looks at one more picture; some dozens spread over the clip are enough. */
+    /**
+     * @param told how the counter counts, by the user's word; {@link CounterUnit#UNSAID} to see for itself
+     */
+    public CounterFinder(CounterUnit told) {
+        this.told = told;
+    }
+
+    /** A finder that nothing was told. */
+    public CounterFinder() {
+        this(CounterUnit.UNSAID);
+    }
+
+    /** Takes one more picture to look at, in order of time; some dozens spread over the clip are enough. */
     public void look(double seconds, GreyPicture picture) {
-        looks++;
-        look(seconds, picture, bright);
-        look(seconds, picture.negative(), dark);
-    }
-
-    private void look(double seconds, GreyPicture picture, Map<String, List<Seen>> into) {
-        Map<String, Seen> best = new HashMap<>();
-        for (LineText line : reader.lines(picture)) {
-            for (CounterText text : CounterText.in(line)) {
-                // A counter keeps its foot and its digits' height and form, whatever it shows.
-                Region r = text.region();
-                String place = Math.round(r.bottom() / 6.0) + " " + text.decimals() + " " + corner(picture, r);
-                best.merge(
-                        place,
-                        new Seen(seconds, text),
-                        (a, b) -> a.text().weight() >= b.text().weight() ? a : b);
-            }
-        }
-        best.forEach((place, seen) ->
-                into.computeIfAbsent(place, p -> new ArrayList<>()).add(seen));
-    }
-
-    private static int corner(GreyPicture picture, Region r) {
-        return (r.x() + r.width() / 2) * 4 / picture.width();
+        looks.add(new Look(seconds, picture));
     }
 
     /** The likeliest counter of what was looked at; empty where nothing behaves like one. */
     public Optional<CounterPlace> found() {
-        record Rated(CounterPlace place, double rate) {}
         List<Rated> all = new ArrayList<>();
-        bright.values().forEach(s -> all.add(new Rated(place(s, false), rate(s))));
-        dark.values().forEach(s -> all.add(new Rated(place(s, true), DARK_DOUBT * rate(s))));
-        return all.stream()
-                .filter(r -> r.rate() > 0)
-                .max(Comparator.comparingDouble(Rated::rate))
-                .map(Rated::place);
+        for (boolean thorough : new boolean[] {false, true}) {
+            for (CounterPlace.Manner manner : CounterPlace.Manner.values()) {
+                best(manner, thorough).ifPresent(all::add);
+                if (all.stream().anyMatch(r -> r.rate() >= ENOUGH)) {
+                    return likeliest(all);
+                }
+            }
+            if (!all.isEmpty()) {
+                break;
+            }
+        }
+        return likeliest(all);
     }
 
-    private CounterPlace place(List<Seen> seen, boolean isDark) {
-        Region hull =
-                seen.stream().map(s -> s.text().region()).reduce(Region::with).orElseThrow();
-        int height =
-                seen.stream().mapToInt(s -> s.text().region().height()).sorted().toArray()[seen.size() / 2];
+    private static Optional<CounterPlace> likeliest(List<Rated> all) {
+        return all.stream().max(Comparator.comparingDouble(Rated::rate)).map(Rated::place);
+    }
+
+    private Optional<Rated> best(CounterPlace.Manner manner, boolean thorough) {
+        List<NumberTrail> trails = thorough ? searched(manner, 1) : places(manner);
+        double doubt = (manner.isDark() ? DARK_DOUBT : 1) * (manner.isTurned() ? TURNED_DOUBT : 1);
+        return trails.stream()
+                .filter(t -> t.rate(looks.size()) > 0)
+                .max(Comparator.comparingDouble(t -> t.rate(looks.size())))
+                .map(t -> new Rated(place(t, manner), doubt * t.rate(looks.size())));
+    }
+
+    private CounterPlace place(NumberTrail trail, CounterPlace.Manner manner) {
+        GreyPicture any = looks.getFirst().picture();
+        Region stored = manner.stored(trail.region(), any.width(), any.height());
         return new CounterPlace(
-                hull.grown(height, height / 3 + 2),
-                isDark,
-                seen.getFirst().text().decimals(),
-                height);
+                stored, manner, trail.decimals(), trail.height(), told == CounterUnit.UNSAID ? trail.unit() : told);
     }
 
-    /** How much a place behaves like a counter: often read, surely, changing, and never faster than a cable. */
-    private double rate(List<Seen> seen) {
-        if (seen.size() < Math.max(3, LEAST_SHARE * looks)) {
-            return 0;
+    /** Numbers all over every {@code step}th picture. */
+    private List<NumberTrail> searched(CounterPlace.Manner manner, int step) {
+        List<NumberTrail> trails = new ArrayList<>();
+        for (int i = 0; i < looks.size(); i += step) {
+            look(looks.get(i).seconds(), manner.of(looks.get(i).picture()), 0, 0, trails);
         }
-        int plausible = 0;
-        int steady = 0;
-        for (int i = 1; i < seen.size(); i++) {
-            double seconds = seen.get(i).seconds() - seen.get(i - 1).seconds();
-            double change = seen.get(i).text().value() - seen.get(i - 1).text().value();
-            plausible += Math.abs(change) <= FASTEST * seconds + 1 ? 1 : 0;
-            steady += Math.abs(change - seconds) < 0.2 * seconds ? 1 : 0;
+        return trails;
+    }
+
+    /** Numbers in every picture where some pictures had any. */
+    private List<NumberTrail> places(CounterPlace.Manner manner) {
+        int step = Math.max(1, looks.size() / WHOLE);
+        List<Region> places = searched(manner, step).stream()
+                .sorted(Comparator.comparingDouble(NumberTrail::weight).reversed())
+                .limit(PLACES)
+                .map(t -> t.region().grown(t.height(), 0))
+                .toList();
+        List<NumberTrail> trails = new ArrayList<>();
+        for (Look look : looks) {
+            GreyPicture picture = manner.of(look.picture());
+            for (Region place : places) {
+                Region inside = place.within(picture.width(), picture.height());
+                look(look.seconds(), picture.crop(inside), inside.x(), inside.y(), trails);
+            }
         }
-        double pairs = seen.size() - 1;
-        long values =
-                seen.stream().mapToDouble(s -> s.text().value()).distinct().count();
-        boolean whole = seen.getFirst().text().decimals() == 0;
-        if (whole && (values < 5 || plausible < LEAST_WHOLE * pairs)) {
-            return 0;
+        return trails;
+    }
+
+    /** Whether {@code text} is written as a counter of the told unit writes. */
+    private boolean mayBe(CounterText text) {
+        return told == CounterUnit.UNSAID || told == CounterUnit.FEET_INCHES == text.decimals() < 0;
+    }
+
+    private void look(double seconds, GreyPicture picture, int x, int y, List<NumberTrail> trails) {
+        for (LineText line : reader.lines(picture)) {
+            for (CounterText text : CounterText.in(line)) {
+                if (!mayBe(text)) {
+                    continue;
+                }
+                CounterText there = text.moved(x, y);
+                NumberTrail trail =
+                        trails.stream().filter(t -> t.takes(there)).findFirst().orElse(null);
+                if (trail == null) {
+                    trail = new NumberTrail();
+                    trails.add(trail);
+                }
+                trail.add(seconds, there);
+            }
         }
-        boolean clock = steady > 0.6 * pairs && seen.getFirst().text().decimals() == 0;
-        double sure = seen.stream().mapToDouble(s -> s.text().sure()).average().orElse(0);
-        double changing = Math.min(1, (values - 1) / 4.0);
-        double pointed = seen.getFirst().text().decimals() != 0 ? 1 : 0.5;
-        return clock || plausible < LEAST_PLAUSIBLE * pairs
-                ? 0
-                : pointed * changing * sure * (plausible / pairs) * seen.size() / looks;
     }
 }

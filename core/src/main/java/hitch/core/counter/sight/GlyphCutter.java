@@ -1,7 +1,5 @@
 package hitch.core.counter.sight;
 
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 
 /** Cuts a picture of bright marks on dark ground into marks: threshold, connected pieces, pieces that belong together. */
@@ -25,48 +23,40 @@ final class GlyphCutter {
 
     /** The connected pieces, from left to right. */
     List<Region> pieces() {
-        int width = picture.width();
-        int height = picture.height();
-        boolean[] met = new boolean[ink.length];
-        int[] stack = new int[ink.length];
-        List<Region> found = new ArrayList<>();
-        for (int start = 0; start < ink.length; start++) {
-            if (!ink[start] || met[start]) {
-                continue;
+        return new Pieces(ink, picture.width(), picture.height()).found();
+    }
+
+    /** Ink in each column of {@code box}. */
+    int[] columns(Region box) {
+        int[] columns = new int[box.width()];
+        for (int x = 0; x < box.width(); x++) {
+            for (int y = box.y(); y < box.bottom(); y++) {
+                columns[x] += ink[y * picture.width() + box.x() + x] ? 1 : 0;
             }
-            int left = width;
-            int right = -1;
-            int top = height;
-            int bottom = -1;
-            int depth = 0;
-            stack[depth++] = start;
-            met[start] = true;
-            while (depth > 0) {
-                int at = stack[--depth];
-                int x = at % width;
-                int y = at / width;
-                left = Math.min(left, x);
-                right = Math.max(right, x);
-                top = Math.min(top, y);
-                bottom = Math.max(bottom, y);
-                for (int dy = -1; dy <= 1; dy++) {
-                    for (int dx = -1; dx <= 1; dx++) {
-                        int nx = x + dx;
-                        int ny = y + dy;
-                        if (nx >= 0 && ny >= 0 && nx < width && ny < height) {
-                            int next = ny * width + nx;
-                            if (ink[next] && !met[next]) {
-                                met[next] = true;
-                                stack[depth++] = next;
-                            }
-                        }
-                    }
-                }
-            }
-            found.add(new Region(left, top, right - left + 1, bottom - top + 1));
         }
-        found.sort(Comparator.comparingInt(Region::x));
-        return found;
+        return columns;
+    }
+
+    /** The part of {@code box} that has ink in it, cut down at head and foot; {@code box} itself where it has none. */
+    Region tight(Region box) {
+        int top = box.y();
+        int bottom = box.bottom();
+        while (top < bottom && !inked(box, top)) {
+            top++;
+        }
+        while (bottom > top && !inked(box, bottom - 1)) {
+            bottom--;
+        }
+        return top == bottom ? box : new Region(box.x(), top, box.width(), bottom - top);
+    }
+
+    private boolean inked(Region box, int row) {
+        for (int x = box.x(); x < box.right(); x++) {
+            if (ink[row * picture.width() + x]) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /**

@@ -8,11 +8,12 @@ import java.io.InputStream;
  * Tells which digit a mark is: a network of one hidden layer (a multilayer perceptron; Rumelhart, Hinton and Williams,
  * 1986) whose weights were learnt from drawn digits of many typefaces and ship with the program.
  */
-final class GlyphNet {
-    /** The answers: the ten digits, and anything else. */
-    static final int ANSWERS = 11;
+final class GlyphNet implements GlyphJudge {
+    /** The answers in their order: the digits, the letters that units are written with, in either case, anything else. */
+    static final String ANSWERED = "0123456789ftm?";
 
-    static final int OTHER = 10;
+    static final int ANSWERS = ANSWERED.length();
+    static final int OTHER = ANSWERS - 1;
     static final int INPUTS = GlyphCutter.COLUMNS * GlyphCutter.ROWS + 1;
 
     /** Loaded on first use. */
@@ -30,7 +31,13 @@ final class GlyphNet {
      */
     GlyphNet(int hidden, float[] first, float[] second) {
         this.hidden = hidden;
-        this.first = first;
+        // Turned round, so that the cells of one input lie side by side and are added in one sweep.
+        this.first = new float[first.length];
+        for (int h = 0; h < hidden; h++) {
+            for (int i = 0; i <= INPUTS; i++) {
+                this.first[i * hidden + h] = first[h * (INPUTS + 1) + i];
+            }
+        }
         this.second = second;
     }
 
@@ -59,17 +66,17 @@ final class GlyphNet {
         return read;
     }
 
-    /** How likely {@code glyph} is each answer; sums to 1. */
-    float[] judge(Glyph glyph) {
+    @Override
+    public float[] judge(Glyph glyph) {
         float[] inputs = inputs(glyph);
-        float[] cells = new float[hidden];
-        for (int h = 0; h < hidden; h++) {
-            int row = h * (INPUTS + 1);
-            float sum = first[row + INPUTS];
-            for (int i = 0; i < INPUTS; i++) {
-                sum += first[row + i] * inputs[i];
+        float[] cells = java.util.Arrays.copyOfRange(first, INPUTS * hidden, (INPUTS + 1) * hidden);
+        for (int i = 0; i < INPUTS; i++) {
+            if (inputs[i] != 0) {
+                addTo(cells, i * hidden, inputs[i]);
             }
-            cells[h] = Math.max(0, sum);
+        }
+        for (int h = 0; h < hidden; h++) {
+            cells[h] = Math.max(0, cells[h]);
         }
         float[] answers = new float[ANSWERS];
         float most = Float.NEGATIVE_INFINITY;
@@ -93,12 +100,18 @@ final class GlyphNet {
         return answers;
     }
 
-    /** The grid's cells, and the mark's proportion. */
+    private void addTo(float[] cells, int row, float by) {
+        for (int h = 0; h < cells.length; h++) {
+            cells[h] += first[row + h] * by;
+        }
+    }
+
+    /** The grid's cells, and the mark's proportion, which says nothing more once it is far from a digit's. */
     static float[] inputs(Glyph glyph) {
         float[] inputs = new float[INPUTS];
         System.arraycopy(glyph.cells(), 0, inputs, 0, glyph.cells().length);
-        inputs[INPUTS - 1] =
-                (float) glyph.box().width() / Math.max(1, glyph.box().height());
+        inputs[INPUTS - 1] = Math.min(
+                2, (float) glyph.box().width() / Math.max(1, glyph.box().height()));
         return inputs;
     }
 }

@@ -21,15 +21,25 @@ public record GreyPicture(int width, int height, byte[] grey) {
 
     /** The part inside {@code region}, kept within the picture. */
     public GreyPicture crop(Region region) {
-        int x = Math.clamp(region.x(), 0, width - 1);
-        int y = Math.clamp(region.y(), 0, height - 1);
-        int w = Math.clamp(region.width(), 1, width - x);
-        int h = Math.clamp(region.height(), 1, height - y);
+        Region inside = region.within(width, height);
+        int x = inside.x();
+        int y = inside.y();
+        int w = inside.width();
+        int h = inside.height();
         byte[] part = new byte[w * h];
         for (int row = 0; row < h; row++) {
             System.arraycopy(grey, (y + row) * width + x, part, row * w, w);
         }
         return new GreyPicture(w, h, part);
+    }
+
+    /** Turned half round. */
+    public GreyPicture turned() {
+        byte[] other = new byte[width * height];
+        for (int i = 0; i < other.length; i++) {
+            other[i] = grey[other.length - 1 - i];
+        }
+        return new GreyPicture(width, height, other);
     }
 
     /** Dark for bright. */

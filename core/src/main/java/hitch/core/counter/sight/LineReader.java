@@ -2,41 +2,85 @@ package hitch.core.counter.sight;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.function.Predicate;
 
 /** Reads the rows of marks in a part of a picture. */
 final class LineReader {
-    private static final double[] LEVELS = {0.38, 0.5, 0.62, 0.75};
+    /** Contrast under which nothing is written, brightness steps. */
+    private static final int FAINT = 40;
+    /** Thresholds nearer than this give the same marks, brightness steps. */
+    private static final int ALIKE = 5;
 
-    private final GlyphNet net;
+    /**
+     * A way of looking: what is taken for ground, as a share of the picture that is darker, and how far above it ink
+     * begins, as a share of the way to the brightest. Writing with an outline stands on the pipe; writing in a box, or on
+     * a bright pipe with a strong outline, stands on something darker than most of the picture.
+     */
+    private record Way(double ground, double level) {}
 
-    LineReader(GlyphNet net) {
-        this.net = net;
-    }
+    private static final List<Way> WAYS = List.of(
+            new Way(0.3, 0.5),
+            new Way(0.05, 0.62),
+            new Way(0.3, 0.75),
+            new Way(0.05, 0.45),
+            new Way(0.3, 0.62),
+            new Way(0.3, 0.87),
+            new Way(0.05, 0.78),
+            new Way(0.3, 0.38));
 
-    /** Every row of marks at one threshold. */
-    List<LineText> lines(GreyPicture picture, int ground, int full, double level) {
-        int threshold = (int) Math.round(ground + (full - ground) * level);
-        GlyphCutter cutter = new GlyphCutter(picture, threshold);
-        List<LineText> read = new ArrayList<>();
-        for (TextLine line : TextLine.among(cutter.pieces())) {
-            // A number with its point or its second digit; single marks are mostly the pipe's own.
-            if (line.boxes().size() > 1) {
-                read.add(read(cutter, line, ground, full));
-            }
-        }
-        return read;
+    /** Shares of a picture that are darker than any ground, and than any ink. */
+    private static final double DARK = 0.05;
+
+    private static final double BRIGHT = 0.997;
+
+    private final GlyphJudge judge;
+
+    LineReader(GlyphJudge judge) {
+        this.judge = judge;
     }
 
     /** Every row of marks at each of several thresholds between the picture's ground and its ink. */
     List<LineText> lines(GreyPicture picture) {
-        int ground = percentile(picture, 0.3);
-        int full = percentile(picture, 0.997);
         List<LineText> read = new ArrayList<>();
-        if (full - ground < 40) {
-            return read;
+        lines(picture, line -> true, found -> {
+            read.addAll(found);
+            return true;
+        });
+        return read;
+    }
+
+    /**
+     * The rows of marks that are wanted, one threshold after another.
+     *
+     * @param wanted which rows to spell out
+     * @param more takes what a threshold gave, and says whether another is to be tried
+     */
+    void lines(GreyPicture picture, Predicate<TextLine> wanted, Predicate<List<LineText>> more) {
+        int full = percentile(picture, BRIGHT);
+        if (full - percentile(picture, DARK) < FAINT) {
+            return;
         }
-        for (double level : LEVELS) {
-            read.addAll(lines(picture, ground, full, level));
+        List<Integer> tried = new ArrayList<>();
+        for (Way way : WAYS) {
+            int ground = percentile(picture, way.ground());
+            int threshold = (int) Math.round(ground + (full - ground) * way.level());
+            if (tried.stream().anyMatch(t -> Math.abs(t - threshold) < ALIKE)) {
+                continue;
+            }
+            tried.add(threshold);
+            if (!more.test(lines(new GlyphCutter(picture, threshold), wanted, ground, full))) {
+                return;
+            }
+        }
+    }
+
+    private List<LineText> lines(GlyphCutter cutter, Predicate<TextLine> wanted, int ground, int full) {
+        List<LineText> read = new ArrayList<>();
+        for (TextLine line : TextLine.among(cutter.pieces())) {
+            // A number with its point or its second digit; single marks are mostly the pipe's own.
+            if (line.boxes().size() > 1 && wanted.test(line)) {
+                read.add(new LineSpeller(cutter, judge, line, ground, full).spell());
+            }
         }
         return read;
     }
@@ -55,63 +99,5 @@ final class LineReader {
             }
         }
         return 255;
-    }
-
-    private LineText read(GlyphCutter cutter, TextLine line, int ground, int full) {
-        StringBuilder text = new StringBuilder();
-        List<Float> sure = new ArrayList<>();
-        List<Region> boxes = new ArrayList<>();
-        int low = ground + (full - ground) * 15 / 100;
-        int high = ground + (full - ground) * 90 / 100;
-        Region before = null;
-        for (Region box : line.boxes()) {
-            if (before != null && -before.overlapAcross(box) > 0.75 * line.height()) {
-                add(text, sure, boxes, ' ', 1f, before);
-            }
-            boolean little = box.height() <= 0.55 * line.height();
-            boolean pair = little
-                    && before != null
-                    && before.height() <= 0.55 * line.height()
-                    && before.overlapAcross(box) > 0;
-            if (pair) {
-                // Two points above one another are a colon.
-                text.setCharAt(text.length() - 1, ':');
-                continue;
-            }
-            if (little) {
-                add(text, sure, boxes, small(box, line), 0.9f, box);
-            } else {
-                float[] judged = net.judge(cutter.cut(box, low, high));
-                int best = best(judged);
-                add(text, sure, boxes, best == GlyphNet.OTHER ? '?' : (char) ('0' + best), judged[best], box);
-            }
-            before = box;
-        }
-        return new LineText(text.toString(), sure, boxes);
-    }
-
-    private static void add(
-            StringBuilder text, List<Float> sure, List<Region> boxes, char what, float how, Region where) {
-        text.append(what);
-        sure.add(how);
-        boxes.add(where);
-    }
-
-    private static int best(float[] judged) {
-        int best = 0;
-        for (int i = 1; i < judged.length; i++) {
-            best = judged[i] > judged[best] ? i : best;
-        }
-        return best;
-    }
-
-    /** A point stands at the foot, a tick at the top, a dash in the middle. */
-    private static char small(Region box, TextLine line) {
-        double middle = (box.y() + box.height() / 2.0 - line.top()) / line.height();
-        boolean wide = box.width() >= 1.6 * box.height();
-        if (wide && middle > 0.3 && middle < 0.75) {
-            return '-';
-        }
-        return middle > 0.72 ? '.' : middle < 0.36 ? '\'' : ':';
     }
 }

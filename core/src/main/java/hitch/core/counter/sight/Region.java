@@ -35,6 +35,15 @@ public record Region(int x, int y, int width, int height) {
         return new Region(x - across, y - down, width + 2 * across, height + 2 * down);
     }
 
+    /** The part of this region that lies on a picture of the given size; its nearest pixel where none does. */
+    public Region within(int pictureWidth, int pictureHeight) {
+        int left = Math.clamp(x, 0, pictureWidth - 1);
+        int top = Math.clamp(y, 0, pictureHeight - 1);
+        int right = Math.clamp(right(), left + 1, pictureWidth);
+        int bottom = Math.clamp(bottom(), top + 1, pictureHeight);
+        return new Region(left, top, right - left, bottom - top);
+    }
+
     /** Columns that both have; negative for a gap. */
     int overlapAcross(Region other) {
         return Math.min(right(), other.right()) - Math.max(x, other.x);

@@ -28,7 +28,7 @@ class CableMarksTest {
     @Test
     void fewMarksKeepThePath() {
         DoubleUnaryOperator counter = t -> t < 20 ? t : t < 30 ? 20 : Math.max(0, 20 - (t - 30) * 0.9);
-        List<CounterMark> marks = CableMarks.of(CablePath.fit(shown(counter)), CLIP, 304.8);
+        List<CounterMark> marks = CableMarks.of(CablePath.fit(shown(counter)), CLIP, 304.8, List.of());
         assertThat(marks).hasSizeLessThan(30);
         CounterTrace trace = CounterTrace.fit(CLIP.base(), marks);
         for (double t = 0; t < 59; t += 0.37) {
@@ -40,7 +40,7 @@ class CableMarksTest {
     @Test
     void aZeroingGoesOnFromTheCableThatWasOut() {
         DoubleUnaryOperator counter = t -> t < 25.1 ? t : t - 25.1;
-        List<CounterMark> marks = CableMarks.of(CablePath.fit(shown(counter)), CLIP, 304.8);
+        List<CounterMark> marks = CableMarks.of(CablePath.fit(shown(counter)), CLIP, 304.8, List.of());
         assertThat(marks.stream().filter(m -> m instanceof Zeroing)).hasSize(1);
         CounterTrace trace = CounterTrace.fit(CLIP.base(), marks);
         for (double t = 0; t < 59; t += 0.37) {
@@ -51,6 +51,7 @@ class CableMarksTest {
 
     @Test
     void nothingReadGivesNoMarks() {
-        assertThat(CableMarks.of(CablePath.fit(List.of()), CLIP, 304.8)).isEmpty();
+        assertThat(CableMarks.of(CablePath.fit(List.of()), CLIP, 304.8, List.of()))
+                .isEmpty();
     }
 }

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import java.util.Collections;
 import java.util.List;
+import java.util.Optional;
 import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,7 +17,11 @@ class CounterTextTest {
         List<Region> boxes = IntStream.range(0, text.length())
                 .mapToObj(i -> new Region(10 * i, 5, 8, 12))
                 .toList();
-        return new LineText(text, Collections.nCopies(text.length(), sure), boxes);
+        return new LineText(
+                text,
+                Collections.nCopies(text.length(), sure),
+                boxes,
+                Collections.nCopies(text.length(), Optional.empty()));
     }
 
     @ParameterizedTest
@@ -27,6 +32,35 @@ class CounterTextTest {
             assertThat(found.value()).isEqualTo(value);
             assertThat(found.decimals()).isEqualTo(decimals);
             assertThat(found.sure()).isEqualTo(0.9, within(1e-6));
+        });
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "12.4 ft, FEET",
+        "12.4ft, FEET",
+        "12.4 f?, FEET",
+        "12.40 m, METRES",
+        "12.4m, METRES",
+        "12.4 mm, UNSAID",
+        "12.4, UNSAID"
+    })
+    void tellsTheUnitByWhatIsWrittenBehind(String text, CounterUnit unit) {
+        assertThat(CounterText.in(line(text, 0.9f)).getFirst().unit()).isEqualTo(unit);
+    }
+
+    @Test
+    void aMarkThatLeansOnANumberMakesItDoubtful() {
+        assertThat(CounterText.in(line("?1.4", 0.9f)).getFirst().sure()).isLessThan(0.6);
+        assertThat(CounterText.in(line("? 1.4", 0.9f)).getFirst().sure()).isEqualTo(0.9, within(1e-6));
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"12'6", "12' 6''", "12ft 6??", "12 ft 06"})
+    void readsFeetAndInchesInAnyWriting(String text) {
+        assertThat(CounterText.in(line(text, 0.9f))).anySatisfy(found -> {
+            assertThat(found.value()).isEqualTo(12.5);
+            assertThat(found.unit()).isEqualTo(CounterUnit.FEET_INCHES);
         });
     }
 

@@ -19,14 +19,21 @@ import java.util.Set;
 import java.util.stream.Stream;
 
 /**
- * Learns the digits' weights anew from a folder of typefaces and writes {@code glyphs.bin}. One family in five is held
- * back and only tested on. Run by hand: {@code GlyphSchool FONTS ROUNDS EPOCHS OUT}.
+ * Learns the weights of digits and unit letters anew from a folder of typefaces and writes {@code glyphs.bin}. The
+ * families that counters are tried in are held back and only tested on. Run by hand: {@code GlyphSchool FONTS ROUNDS EPOCHS OUT}.
  */
 public final class GlyphSchool {
-    private static final int HIDDEN = 96;
+    /** What a wrong answer is aimed at, so that the net does not grow too sure. */
+    private static final float SOFT = 0.002f;
+
+    private static final int HIDDEN = 128;
+    /** Families that counters are tried in; nothing is learnt from them. */
+    private static final java.util.regex.Pattern HELD = java.util.regex.Pattern.compile(
+            "(?i)dseg|kaffeesatz|b612|courier prime|anonymous|cantarell|^play|quicksand|roboto slab|mononoki|hanken|spline sans mono|share tech");
+
     private static final int MOST_OF_A_FAMILY = 8;
     private static final String NOT_FOR_DIGITS =
-            "(?i).*(weather|math|symbol|dingbat|d05|segg|fallback|italic|oblique|balker|domestic|abogado|lmmi|lmsy).*";
+            "(?i).*(weather|math|symbol|dingbat|d05|segg|fallback|italic|oblique|isabella|klaudia|radisnoir|blankenburg|aoyagi|ecolier|initial|display|webfont|braille|emoji|balker|domestic|abogado|lmmi|lmsy).*";
 
     private final Random random = new Random(17);
     private final float[] first = new float[HIDDEN * (GlyphNet.INPUTS + 1)];
@@ -42,20 +49,31 @@ public final class GlyphSchool {
     }
 
     private void run(Path fonts, int rounds, int epochs, Path out) throws Exception {
-        List<Font> learnt = new ArrayList<>();
-        List<Font> held = new ArrayList<>();
+        List<DigitFace> learnt = new ArrayList<>();
+        List<DigitFace> held = new ArrayList<>();
         List<List<Font>> families = families(fonts);
         for (int i = 0; i < families.size(); i++) {
             List<Font> family = families.get(i);
-            boolean bars = family.getFirst().getFamily().startsWith("DSEG");
-            if (i % 5 == 0 && !bars) {
-                held.addAll(family);
+            if (HELD.matcher(family.getFirst().getFamily()).find()) {
+                family.stream().map(DigitFace::of).forEach(held::add);
             } else {
-                learnt.addAll(family.subList(0, Math.min(MOST_OF_A_FAMILY, family.size())));
+                family.stream().limit(MOST_OF_A_FAMILY).map(DigitFace::of).forEach(learnt::add);
+                if (i % 3 == 0) {
+                    learnt.add(DigitFace.ofDots(family.getFirst(), 7 + i % 5));
+                }
+            }
+        }
+        for (int i = 0; i < 60; i++) {
+            learnt.add(new BarFace(random));
+        }
+        for (Path strokes : strokes(fonts)) {
+            for (int pen = 0; pen < 5; pen++) {
+                learnt.add(new StrokeFace(strokes, 1.2 + pen * 0.6));
             }
         }
         GlyphLessons lessons = new GlyphLessons(random);
-        List<GlyphLessons.Lesson> all = lessons.of(learnt, rounds);
+        List<GlyphLessons.Lesson> all = new ArrayList<>(lessons.of(learnt, rounds));
+        all.addAll(lessons.clutter(all.size() / 8));
         List<GlyphLessons.Lesson> tests = lessons.of(held, 6);
         System.out.println(all.size() + " lessons from " + learnt.size() + " faces, " + tests.size() + " tests from "
                 + held.size() + " others");
@@ -63,12 +81,20 @@ public final class GlyphSchool {
         scatter(second, HIDDEN);
         for (int epoch = 0; epoch < epochs; epoch++) {
             Collections.shuffle(all, random);
-            float rate = 0.01f * (1 - epoch / (float) epochs) + 0.0004f;
+            float rate = 0.006f * (1 - epoch / (float) epochs) + 0.0002f;
             all.forEach(lesson -> learn(lesson, rate));
             System.out.println("epoch " + epoch + ": " + marks(tests));
         }
         try (OutputStream file = new BufferedOutputStream(Files.newOutputStream(out))) {
             write(file);
+        }
+    }
+
+    private static List<Path> strokes(Path folder) throws IOException {
+        try (Stream<Path> files = Files.walk(folder)) {
+            return files.filter(p -> p.getFileName().toString().matches("(futura|rowman|timesrb?).*jhf"))
+                    .sorted()
+                    .toList();
         }
     }
 
@@ -86,7 +112,11 @@ public final class GlyphSchool {
                 try {
                     Font font = Font.createFont(Font.TRUETYPE_FONT, file.toFile());
                     if (font.canDisplay('8')) {
-                        families.computeIfAbsent(font.getFamily().split(" ")[0], f -> new ArrayList<>())
+                        families.computeIfAbsent(
+                                        HELD.matcher(font.getFamily()).find()
+                                                ? font.getFamily()
+                                                : font.getFamily().split(" ")[0],
+                                        f -> new ArrayList<>())
                                 .add(font);
                     }
                 } catch (java.awt.FontFormatException e) {
@@ -120,7 +150,7 @@ public final class GlyphSchool {
         float[] answers = answers(cells);
         float[] back = new float[HIDDEN];
         for (int a = 0; a < GlyphNet.ANSWERS; a++) {
-            float wrong = answers[a] - (a == lesson.answer() ? 0.97f : 0.003f);
+            float wrong = answers[a] - (a == lesson.answer() ? 1 - SOFT * (GlyphNet.ANSWERS - 1) : SOFT);
             int row = a * (HIDDEN + 1);
             for (int h = 0; h < HIDDEN; h++) {
                 back[h] += wrong * second[row + h];
@@ -141,14 +171,19 @@ public final class GlyphSchool {
 
     private float[] answers(float[] cells) {
         float[] answers = new float[GlyphNet.ANSWERS];
-        float total = 0;
+        float most = Float.NEGATIVE_INFINITY;
         for (int a = 0; a < GlyphNet.ANSWERS; a++) {
             int row = a * (HIDDEN + 1);
             float sum = second[row + HIDDEN];
             for (int h = 0; h < HIDDEN; h++) {
                 sum += second[row + h] * cells[h];
             }
-            answers[a] = (float) Math.exp(Math.min(sum, 60));
+            answers[a] = sum;
+            most = Math.max(most, sum);
+        }
+        float total = 0;
+        for (int a = 0; a < GlyphNet.ANSWERS; a++) {
+            answers[a] = (float) Math.exp(answers[a] - most);
             total += answers[a];
         }
         for (int a = 0; a < GlyphNet.ANSWERS; a++) {
@@ -169,7 +204,7 @@ public final class GlyphSchool {
                 best = judged[a] > judged[best] ? a : best;
             }
             right += best == test.answer() ? 1 : 0;
-            boolean isSure = judged[best] > 0.9 && best != GlyphNet.OTHER;
+            boolean isSure = judged[best] > 0.9 && best < 10;
             sure += isSure ? 1 : 0;
             sureAndWrong += isSure && best != test.answer() ? 1 : 0;
         }

@@ -1,0 +1,108 @@
+package hitch.core.counter.sight;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.NavigableMap;
+import java.util.TreeMap;
+
+/**
+ * All that was read off one clip's counter, and what a person said of it. The clip itself teaches the reader: what the
+ * fit believes shows how this counter's digits look, and with that the doubtful pictures are read once more. So does
+ * every correction.
+ */
+public final class CounterSheet {
+    /** Bytes of pictures kept for reading again. */
+    private static final long ROOM = 64L << 20;
+    /** Pictures that the face is learnt from. */
+    private static final int LESSONS = 200;
+    /** Surety below which a reading is tried again. */
+    private static final double WEAK = 0.9;
+    /** How far a reading may lie off the path, units of the counter, before it is tried again. */
+    private static final double OFF = 0.05;
+
+    private final CounterReader reader;
+    private final NavigableMap<Double, RawReading> readings = new TreeMap<>();
+    private final NavigableMap<Double, GreyPicture> parts = new TreeMap<>();
+    private final NavigableMap<Double, RawReading> typed = new TreeMap<>();
+    private long kept;
+
+    public CounterSheet(CounterReader reader) {
+        this.reader = reader;
+    }
+
+    /** A sheet on which nothing could be read at the given moments, seconds. */
+    public static CounterSheet empty(List<Double> moments) {
+        CounterSheet sheet = new CounterSheet(null);
+        moments.forEach(m -> sheet.readings.put(m, RawReading.none(m)));
+        return sheet;
+    }
+
+    /** Reads one more picture. */
+    public void take(double seconds, GreyPicture part) {
+        RawReading reading = reader.readPart(seconds, part);
+        readings.put(seconds, reading);
+        boolean weak = reading.sure() < WEAK;
+        if (kept + part.grey().length <= (weak ? ROOM : ROOM / 2)) {
+            parts.put(seconds, part);
+            kept += part.grey().length;
+        }
+    }
+
+    /** Learns the counter's face from what fits and reads again what does not, once all pictures were taken. */
+    public void settle() {
+        CablePath path = path();
+        List<RawReading> sure = path.kept().stream()
+                .filter(r -> !r.typed() && r.sure() >= WEAK && parts.containsKey(r.seconds()))
+                .toList();
+        int step = Math.max(1, sure.size() / LESSONS);
+        for (int i = 0; i < sure.size(); i += step) {
+            reader.learn(parts.get(sure.get(i).seconds()), sure.get(i).value().orElseThrow());
+        }
+        readAgain(path);
+    }
+
+    private void readAgain(CablePath path) {
+        for (CablePath.Moment moment : path.moments()) {
+            RawReading reading = readings.get(moment.seconds());
+            GreyPicture part = parts.get(moment.seconds());
+            if (reading == null || part == null) {
+                continue;
+            }
+            boolean off = moment.value().isEmpty()
+                    || reading.value().isEmpty()
+                    || Math.abs(moment.value().getAsDouble() - reading.value().getAsDouble()) > OFF;
+            if (off || reading.sure() < WEAK) {
+                readings.put(moment.seconds(), reader.readPart(moment.seconds(), part));
+            }
+        }
+    }
+
+    /** What a person says the counter shows at {@code seconds}; teaches the reader and reads doubtful pictures again. */
+    public void correct(double seconds, double value) {
+        typed.put(seconds, RawReading.typed(seconds, value));
+        Double nearest = parts.floorKey(seconds + 0.1);
+        if (nearest != null && seconds - nearest < 0.25) {
+            reader.learnTyped(parts.get(nearest), value);
+            readAgain(path());
+        }
+    }
+
+    /** Takes it that a person had said so before; nothing is read again. */
+    public void recall(double seconds, double value) {
+        typed.put(seconds, RawReading.typed(seconds, value));
+    }
+
+    /** What each picture shows, in order of time. */
+    public List<RawReading> readings() {
+        return List.copyOf(readings.values());
+    }
+
+    /** The most likely path of the cable by all of it. */
+    public CablePath path() {
+        NavigableMap<Double, RawReading> all = new TreeMap<>(readings);
+        all.putAll(typed);
+        return CablePath.fit(
+                new ArrayList<>(all.values()),
+                reader == null ? CounterUnit.UNSAID : reader.place().unit());
+    }
+}

@@ -1,0 +1,115 @@
+package hitch.core.counter.sight;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.List;
+import java.util.Map;
+
+/** The numbers seen in one place of a clip's pictures, and how much they behave like a counter. */
+final class NumberTrail {
+    /** Fastest that a head is pushed or pulled, units of the counter a second. */
+    private static final double FASTEST = 6;
+    /** Least share of neighbouring looks between which the change is one that a cable can make. */
+    private static final double LEAST_PLAUSIBLE = 0.75;
+    /** The same for a number without a point, which much else on a picture is. */
+    private static final double LEAST_WHOLE = 0.92;
+    /** How sure such numbers must be on the whole. */
+    private static final double LEAST_SURE_WHOLE = 0.8;
+    /** Least share of the looks in which a counter is readable. */
+    private static final double LEAST_SHARE = 0.25;
+    /** Least share of the looks that tell the unit in which it must be told alike. */
+    private static final double UNIT_SHARE = 0.2;
+
+    private record Seen(double seconds, CounterText text) {}
+
+    private final List<Seen> seen = new ArrayList<>();
+
+    /** Whether {@code text} stands where these numbers stand and looks like them. */
+    boolean takes(CounterText text) {
+        CounterText last = seen.getLast().text();
+        Region a = last.region();
+        Region b = text.region();
+        int like = Math.max(2, Math.max(a.height(), b.height()) / 5);
+        return text.decimals() == last.decimals()
+                && Math.abs(a.bottom() - b.bottom()) <= like
+                && Math.abs(a.height() - b.height()) <= like
+                && -a.overlapAcross(b) <= a.height();
+    }
+
+    /** Adds what was seen at {@code seconds}; of several numbers in one look the weightiest stays. */
+    void add(double seconds, CounterText text) {
+        if (!seen.isEmpty() && seen.getLast().seconds() == seconds) {
+            if (seen.getLast().text().weight() >= text.weight()) {
+                return;
+            }
+            seen.removeLast();
+        }
+        seen.add(new Seen(seconds, text));
+    }
+
+    int size() {
+        return seen.size();
+    }
+
+    double weight() {
+        return seen.stream().mapToDouble(s -> s.text().weight()).sum();
+    }
+
+    /** The part of the picture that the numbers never left, with the room that one more digit takes. */
+    Region region() {
+        Region hull =
+                seen.stream().map(s -> s.text().region()).reduce(Region::with).orElseThrow();
+        int height = height();
+        return hull.grown(height, height / 3 + 2);
+    }
+
+    int height() {
+        return seen.stream().mapToInt(s -> s.text().region().height()).sorted().toArray()[seen.size() / 2];
+    }
+
+    int decimals() {
+        return seen.getFirst().text().decimals();
+    }
+
+    /** What is written behind the number, by most of the looks that tell. */
+    CounterUnit unit() {
+        Map<CounterUnit, Integer> votes = new EnumMap<>(CounterUnit.class);
+        seen.forEach(s -> votes.merge(s.text().unit(), 1, Integer::sum));
+        votes.remove(CounterUnit.UNSAID);
+        return votes.entrySet().stream()
+                .max(Comparator.comparingInt(Map.Entry::getValue))
+                .filter(e -> e.getValue() >= UNIT_SHARE * seen.size())
+                .map(Map.Entry::getKey)
+                .orElse(CounterUnit.UNSAID);
+    }
+
+    /** How much the place behaves like a counter, 0 to 1: often read, surely, changing, never faster than a cable. */
+    double rate(int looks) {
+        if (seen.size() < Math.max(3, LEAST_SHARE * looks)) {
+            return 0;
+        }
+        int plausible = 0;
+        int steady = 0;
+        for (int i = 1; i < seen.size(); i++) {
+            double seconds = seen.get(i).seconds() - seen.get(i - 1).seconds();
+            double change = seen.get(i).text().value() - seen.get(i - 1).text().value();
+            plausible += Math.abs(change) <= FASTEST * seconds + 1 ? 1 : 0;
+            steady += Math.abs(change - seconds) < 0.2 * seconds ? 1 : 0;
+        }
+        double pairs = seen.size() - 1;
+        long values =
+                seen.stream().mapToDouble(s -> s.text().value()).distinct().count();
+        boolean whole = decimals() == 0;
+        boolean clock = steady > 0.6 * pairs && whole;
+        double sure = seen.stream().mapToDouble(s -> s.text().sure()).average().orElse(0);
+        boolean unlikely = whole && (values < 5 || sure < LEAST_SURE_WHOLE || plausible < LEAST_WHOLE * pairs);
+        if (clock || unlikely || plausible < LEAST_PLAUSIBLE * pairs) {
+            return 0;
+        }
+        double changing = Math.min(1, (values - 1) / 4.0);
+        double pointed = whole ? 0.5 : 1;
+        double said = unit() == CounterUnit.UNSAID ? 0.9 : 1;
+        return pointed * said * changing * sure * (plausible / pairs) * seen.size() / looks;
+    }
+}

@@ -1,0 +1,129 @@
+package hitch.desk.mark;
+
+import hitch.core.counter.CounterMark;
+import hitch.core.counter.Distance;
+import hitch.core.counter.Doubtful;
+import hitch.core.counter.LengthUnit;
+import hitch.core.counter.Reading;
+import hitch.core.counter.motion.MotionPath;
+import hitch.core.counter.motion.WallMotion;
+import hitch.core.counter.sight.CableMarks;
+import hitch.core.counter.sight.CablePath;
+import hitch.core.counter.sight.CounterPlace;
+import hitch.core.counter.sight.CounterUnit;
+import hitch.core.counter.sight.Doubt;
+import hitch.core.counter.sight.Doubts;
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.job.Edit;
+import hitch.desk.Context;
+import hitch.media.MediaException;
+import hitch.media.Progress;
+import hitch.media.clip.CounterScan;
+import hitch.media.clip.MotionScan;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.concurrent.ConcurrentHashMap;
+
+/**
+ * What was read off each clip while the job is open, kept so that a correction can teach the reader and lay the path
+ * anew. All of it runs off the interface thread.
+ */
+final class CounterBook {
+    /** A clip whose counter was read, or one without a counter whose wall was followed. */
+    private record Page(CounterScan.Outcome scan, CounterScan.Told told, List<WallMotion.Step> motion) {}
+
+    /** Shares of the work that finding and reading take, the rest is following the wall. */
+    private static final double READING = 0.7;
+
+    private final Context desk;
+    private final Map<ClipId, Page> pages = new ConcurrentHashMap<>();
+
+    CounterBook(Context desk) {
+        this.desk = desk;
+    }
+
+    /** Where the counter of a clip was found, if it was read while the job is open. */
+    Optional<CounterPlace> place(ClipId clip) {
+        return Optional.ofNullable(pages.get(clip)).flatMap(p -> p.scan().place());
+    }
+
+    /** Reads a clip's counter; without one, follows the pipe's wall so that known places can be joined by it. */
+    Edit.ReadCounter read(Clip clip, CounterScan.Told told, Progress progress) throws MediaException {
+        var footage = desk.work().footage();
+        CounterScan.Outcome scan =
+                CounterScan.read(footage.file(clip), footage.clipIndex(clip), told, progress.part(0, READING));
+        List<WallMotion.Step> motion = scan.place().isPresent()
+                ? List.of()
+                : MotionScan.read(footage.file(clip), footage.clipIndex(clip), progress.part(READING, 1));
+        Page page = new Page(scan, told, motion);
+        pages.put(clip.id(), page);
+        double unit = unitMm(page);
+        byHand(clip)
+                .forEach(r ->
+                        scan.sheet().recall(clip.secondsInto(r.pts()), r.shown().mm() / unit));
+        return edit(clip, page, Optional.empty());
+    }
+
+    /** Takes a reading set by hand: the reader learns from it and the path is laid anew. */
+    Edit correct(Clip clip, Reading typed) throws MediaException {
+        boolean wasRead = desk.work().now().job().counterOf(clip.id()).marks().size()
+                > byHand(clip).size();
+        if (!pages.containsKey(clip.id()) && wasRead) {
+            read(clip, CounterScan.Told.NOTHING, Progress.NONE);
+        }
+        Page page = pages.get(clip.id());
+        if (page == null) {
+            return new Edit.SetMark(clip.id(), typed);
+        }
+        page.scan().sheet().correct(clip.secondsInto(typed.pts()), typed.shown().mm() / unitMm(page));
+        return edit(clip, page, Optional.of(typed));
+    }
+
+    private Edit.ReadCounter edit(Clip clip, Page page, Optional<CounterMark> typed) {
+        double unit = unitMm(page);
+        List<CounterMark> marks;
+        List<Doubt> doubts;
+        if (page.scan().place().isPresent()) {
+            CablePath path = page.scan().path();
+            marks = CableMarks.of(
+                    path, clip, unit, desk.work().clips().state(clip).stretches());
+            doubts = Doubts.of(path);
+        } else {
+            List<MotionPath.Known> known = new java.util.ArrayList<>(byHand(clip).stream()
+                    .map(r -> new MotionPath.Known(
+                            clip.secondsInto(r.pts()), r.shown().mm() / unit))
+                    .toList());
+            typed.filter(m -> m instanceof Reading)
+                    .map(m -> (Reading) m)
+                    .ifPresent(r -> known.add(new MotionPath.Known(
+                            clip.secondsInto(r.pts()), r.shown().mm() / unit)));
+            List<CablePath.Moment> moments =
+                    MotionPath.join(page.motion(), known).moments();
+            marks = CableMarks.along(moments, clip, unit);
+            doubts = marks.isEmpty() ? List.of() : Doubts.among(moments);
+        }
+        return new Edit.ReadCounter(
+                clip.id(),
+                marks,
+                doubts.stream()
+                        .map(d -> new Doubtful(clip.ptsAt(d.from()), clip.ptsAt(d.to()), d.confidence()))
+                        .toList(),
+                typed);
+    }
+
+    private List<Reading> byHand(Clip clip) {
+        return desk.work().now().job().counterOf(clip.id()).byHand().stream()
+                .filter(m -> m instanceof Reading)
+                .map(m -> (Reading) m)
+                .toList();
+    }
+
+    /** The length of the counter's unit: as it says itself, else as the job is measured. */
+    private double unitMm(Page page) {
+        CounterUnit said = page.scan().place().map(CounterPlace::unit).orElse(CounterUnit.UNSAID);
+        boolean metres = desk.work().now().survey().facts().unit() == LengthUnit.METRES;
+        return said != CounterUnit.UNSAID ? said.mm() : metres ? CounterUnit.METRES.mm() : Distance.MM_PER_FOOT;
+    }
+}

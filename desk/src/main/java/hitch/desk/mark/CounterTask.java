@@ -1,0 +1,101 @@
+package hitch.desk.mark;
+
+import hitch.core.counter.sight.CounterUnit;
+import hitch.core.counter.sight.Region;
+import hitch.core.footage.Clip;
+import hitch.core.job.Edit;
+import hitch.desk.Context;
+import hitch.desk.play.Player;
+import hitch.media.Progress;
+import hitch.media.clip.CounterScan;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+
+/** Reads the shown clip's counter in the background, all by itself or in a box drawn by hand. */
+final class CounterTask {
+    private final Context desk;
+    private final CounterBook book;
+    private final CounterBox box;
+    private final Consumer<String> tell;
+    private final Runnable done;
+    private boolean reading;
+
+    /**
+     * @param tell says how far it is
+     * @param done runs when it has ended, however it went
+     */
+    CounterTask(Context desk, CounterBook book, CounterBox box, Consumer<String> tell, Runnable done) {
+        this.desk = desk;
+        this.book = book;
+        this.box = box;
+        this.tell = tell;
+        this.done = done;
+    }
+
+    boolean isReading() {
+        return reading;
+    }
+
+    /** Reads the counter of the shown clip in the background; what is set by hand already stays. */
+    void readIt() {
+        read(CounterScan.Told.NOTHING);
+    }
+
+    /** Lets a box be drawn round the counter, and reads it there. */
+    void drawBox() {
+        if (desk.player().shown().isEmpty() || reading) {
+            return;
+        }
+        tell.accept("drag a box round the counter, Esc to leave");
+        box.ask((Region region) -> read(new CounterScan.Told(Optional.of(region), CounterUnit.UNSAID)));
+    }
+
+    private void read(CounterScan.Told told) {
+        Optional<Clip> clip = desk.player().shown().map(Player.Frame::clip);
+        if (clip.isEmpty() || reading) {
+            return;
+        }
+        reading = true;
+        Progress progress = (share, doing) ->
+                Platform.runLater(() -> tell.accept(String.format(Locale.ROOT, "reading, %.0f %%", 100 * share)));
+        desk.work()
+                .inBackground(
+                        () -> {
+                            try {
+                                return book.read(clip.get(), told, progress);
+                            } finally {
+                                Platform.runLater(() -> {
+                                    reading = false;
+                                    done.run();
+                                });
+                            }
+                        },
+                        edit -> keep(clip.get(), told, edit));
+    }
+
+    private void keep(Clip clip, CounterScan.Told told, Edit.ReadCounter edit) {
+        if (book.place(clip.id()).isEmpty()) {
+            if (!edit.marks().isEmpty()) {
+                desk.work().apply(edit);
+            }
+            desk.work()
+                    .notices()
+                    .say(
+                            "No counter was found "
+                                    + (told.region().isPresent() ? "in that box. " : "on " + clip.fileName() + ". ")
+                                    + "The camera's own motion was followed instead: set two readings or more that you know "
+                                    + "(C), and the way between them goes by it. If there is a counter, draw a box round it (G).");
+            return;
+        }
+        desk.work().apply(edit);
+        desk.work()
+                .notices()
+                .say("The counter of " + clip.fileName() + " was read. "
+                        + (edit.doubts().isEmpty()
+                                ? "Nothing in it is doubtful. "
+                                : "J goes to what is doubtful (" + edit.doubts().size() + "). ")
+                        + "Marks set by hand stay; Undo takes the reading back.");
+    }
+}

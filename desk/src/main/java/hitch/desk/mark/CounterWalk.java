@@ -1,0 +1,69 @@
+package hitch.desk.mark;
+
+import hitch.core.counter.CounterMark;
+import hitch.core.counter.CounterTrace;
+import hitch.core.counter.Distance;
+import hitch.core.counter.Doubtful;
+import hitch.core.counter.LengthUnit;
+import hitch.core.counter.MarkSource;
+import hitch.core.counter.Zeroing;
+import hitch.core.footage.Clip;
+import hitch.desk.Snapshot;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** The places of a clip that a person had better look at: doubtful readings, and zeroings that only the reader saw. */
+final class CounterWalk {
+    /**
+     * One of them.
+     *
+     * @param pts the frame to look at
+     * @param question what is to be decided, in words
+     * @param reading what the counter is taken to show there, as it is typed; empty where nothing is known
+     * @param zeroing the zeroing in question, if it is one
+     */
+    record Stop(long pts, String question, String reading, Optional<Zeroing> zeroing) {}
+
+    private CounterWalk() {}
+
+    /** In order of time. */
+    static List<Stop> of(Clip clip, Snapshot now) {
+        List<Stop> stops = new ArrayList<>();
+        CounterTrace trace = now.survey().traces().get(clip.id());
+        if (trace == null) {
+            return stops;
+        }
+        LengthUnit unit = now.survey().facts().unit();
+        for (Doubtful doubt : trace.doubts()) {
+            long middle = (doubt.fromPts() + doubt.toPts()) / 2;
+            boolean settled = now.job().counterOf(clip.id()).byHand().stream().anyMatch(m -> doubt.covers(m.pts()));
+            if (!settled) {
+                stops.add(new Stop(
+                        middle,
+                        "unsure from " + Readout.clock(clip.secondsInto(doubt.fromPts())) + " to "
+                                + Readout.clock(clip.secondsInto(doubt.toPts())),
+                        reading(trace, middle, unit),
+                        Optional.empty()));
+            }
+        }
+        for (CounterMark mark : now.job().marksOf(clip.id())) {
+            if (mark instanceof Zeroing zeroing && zeroing.by() == MarkSource.READ_OFF) {
+                boolean toZero = zeroing.shown().mm() == 0;
+                stops.add(new Stop(
+                        zeroing.pts(),
+                        toZero ? "zeroed here?" : "set to " + unit.show(zeroing.shown()) + " here?",
+                        unit.number(zeroing.shown()),
+                        Optional.of(zeroing)));
+            }
+        }
+        stops.sort(Comparator.comparingLong(Stop::pts));
+        return List.copyOf(stops);
+    }
+
+    private static String reading(CounterTrace trace, long pts, LengthUnit unit) {
+        return unit.number(
+                new Distance(Math.max(0, Math.round(trace.shownAt(pts).orElse(0)))));
+    }
+}
