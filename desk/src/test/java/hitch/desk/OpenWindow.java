@@ -24,7 +24,12 @@ abstract class OpenWindow extends ApplicationTest {
     public void start(Stage stage) throws Exception {
         folder = Files.createTempDirectory("hitch-window");
         window = new HitchWindow(stage, folder.resolve("data"));
-        window.show(Optional.of(SmallJob.create(folder.resolve("job"))));
+        window.show(Optional.of(create(folder.resolve("job"))));
+    }
+
+    /** The job to open. */
+    protected Path create(Path job) throws Exception {
+        return SmallJob.create(job);
     }
 
     @BeforeEach

@@ -19,6 +19,9 @@ public final class CounterTrace {
     /** Trust in a place between readings that were taken off the pictures. */
     public static final double READ_TRUST = 0.95;
 
+    /** Trust in the rest of a doubtful stretch in which a person has set the counter once. */
+    private static final double SETTLED_TRUST = 0.7;
+
     /** Seconds from a mark set by hand within which it is trusted more than what was read. */
     private static final double AT_A_MARK = 0.5;
 
@@ -125,7 +128,10 @@ public final class CounterTrace {
         if (!read) {
             return typed;
         }
-        double seen = doubtAt(pts).map(Doubtful::confidence).orElse(READ_TRUST);
+        double seen = doubtAt(pts)
+                .map(d ->
+                        byHand.stream().anyMatch(d::covers) ? Math.max(SETTLED_TRUST, d.confidence()) : d.confidence())
+                .orElse(READ_TRUST);
         return nearest < AT_A_MARK ? Math.max(typed, seen) : seen;
     }
 
@@ -151,9 +157,9 @@ public final class CounterTrace {
         return zeroings;
     }
 
-    /** Where the counter could not be read with trust, in order of time. */
-    public List<Doubtful> doubts() {
-        return doubts;
+    /** Where the counter could not be read with trust and nobody has set it by hand, in order of time. */
+    public List<Doubtful> unsettled() {
+        return doubts.stream().filter(d -> byHand.stream().noneMatch(d::covers)).toList();
     }
 
     /** Whether the counter was read off the pictures, at least in part. */

@@ -190,7 +190,7 @@ final class ChartPainter {
 
     /** Hatches along the head of the lane where the counter could not be read with trust. */
     private void doubtful(ChartGeometry.Lane lane, CounterTrace trace) {
-        for (Doubtful doubt : trace.doubts()) {
+        for (Doubtful doubt : trace.unsettled()) {
             double from = geometry.x(lane.clip().id(), doubt.fromPts()).orElse(lane.x());
             double to = geometry.x(lane.clip().id(), doubt.toPts()).orElse(lane.x());
             if (!isInView(from) && !isInView(to) && !(from < geometry.left() && to > geometry.left())) {
@@ -201,7 +201,6 @@ final class ChartPainter {
             g.beginPath();
             g.rect(from, geometry.top(), wide, geometry.height());
             g.clip();
-            g.setGlobalAlpha(0.55);
             PipePaint.hatch(g, tones, from, geometry.top(), wide, geometry.height());
             g.restore();
             if (wide > 96) {

@@ -30,6 +30,7 @@ final class CounterBar extends HBox {
 
     private final Context desk;
     private final CounterBook book;
+    private final CounterBox box;
     private final CounterTask task;
     private final TextField field = new TextField();
     private final Label here = Labels.of("", "soft");
@@ -42,6 +43,7 @@ final class CounterBar extends HBox {
     CounterBar(Context desk, CounterBook book, CounterBox box) {
         this.desk = desk;
         this.book = book;
+        this.box = box;
         this.task = new CounterTask(desk, book, box, here::setText, this::update);
         setSpacing(8);
         setAlignment(Pos.CENTER_LEFT);
@@ -106,6 +108,7 @@ final class CounterBar extends HBox {
                         < AT_STOP;
         if (arrived && !there) {
             stop = Optional.empty();
+            field.clear();
         }
         arrived = there;
         Optional<CounterMark> mark = shown.flatMap(this::markAt);
@@ -118,11 +121,15 @@ final class CounterBar extends HBox {
                 .orElse(0);
         String where = mark.map(m -> m.by() == MarkSource.BY_HAND ? "set on this frame" : "read on this frame")
                 .orElse(count == 1 ? "1 mark on this clip" : count + " marks on this clip");
-        String doubts = stops.isEmpty()
-                ? ""
-                : stops.size() == 1 ? ", 1 place to look at" : ", " + stops.size() + " places to look at";
-        here.setText(
-                stop.map(s -> s.question() + "  Enter keeps " + s.reading()).orElse(where + doubts));
+        String doubts = stops.isEmpty() ? "" : ", " + stops.size() + (stops.size() == 1 ? " doubt" : " doubts");
+        here.setText(where + doubts);
+        box.ask(stop.map(CounterBar::question).orElse(""));
+    }
+
+    private static String question(CounterWalk.Stop stop) {
+        return stop.zeroing().isPresent()
+                ? stop.question() + "? Enter: yes; type a reading if not."
+                : stop.question() + ". Type what it shows; Enter keeps " + stop.reading() + ".";
     }
 
     private List<CounterWalk.Stop> stops(Player.Frame frame) {

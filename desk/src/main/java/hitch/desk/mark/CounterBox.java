@@ -2,11 +2,13 @@ package hitch.desk.mark;
 
 import hitch.core.counter.sight.CounterPlace;
 import hitch.core.counter.sight.Region;
+import hitch.desk.widget.Labels;
 import java.util.Optional;
 import java.util.function.Consumer;
 import javafx.geometry.Bounds;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.Cursor;
+import javafx.scene.control.Label;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Pane;
@@ -19,6 +21,7 @@ final class CounterBox extends Pane {
 
     private final Rectangle found = new Rectangle();
     private final Rectangle drawn = new Rectangle();
+    private final Label question = Labels.of("", "well-chip");
     private Optional<Consumer<Region>> taker = Optional.empty();
     private Bounds picture;
     private int width;
@@ -34,7 +37,10 @@ final class CounterBox extends Pane {
         drawn.setVisible(false);
         found.setMouseTransparent(true);
         drawn.setMouseTransparent(true);
-        getChildren().addAll(found, drawn);
+        question.setId("counter-question");
+        question.setMouseTransparent(true);
+        question.visibleProperty().bind(question.textProperty().isNotEmpty());
+        getChildren().addAll(found, drawn, question);
         setOnMousePressed(this::begin);
         setOnMouseDragged(this::drag);
         setOnMouseReleased(e -> end());
@@ -61,6 +67,18 @@ final class CounterBox extends Pane {
             found.setWidth(r.width() * sx);
             found.setHeight(r.height() * sy);
         });
+    }
+
+    /** Writes a question about the counter over the footage's foot; blank for none. */
+    void ask(String words) {
+        question.setText(words);
+    }
+
+    @Override
+    protected void layoutChildren() {
+        super.layoutChildren();
+        question.autosize();
+        question.relocate((getWidth() - question.getWidth()) / 2, getHeight() - question.getHeight() - 8);
     }
 
     /** Asks for a box; {@code then} gets it in the picture's own pixels. Escape calls it off. */
@@ -114,6 +132,7 @@ final class CounterBox extends Pane {
 
     void leave() {
         taker = Optional.empty();
+        question.setText("");
         drawn.setVisible(false);
         setPickOnBounds(false);
         setCursor(Cursor.DEFAULT);

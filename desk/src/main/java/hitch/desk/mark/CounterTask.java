@@ -48,7 +48,7 @@ final class CounterTask {
         if (desk.player().shown().isEmpty() || reading) {
             return;
         }
-        tell.accept("drag a box round the counter, Esc to leave");
+        box.ask("Drag a box round the counter's number. Esc leaves.");
         box.ask((Region region) -> read(new CounterScan.Told(Optional.of(region), CounterUnit.UNSAID)));
     }
 

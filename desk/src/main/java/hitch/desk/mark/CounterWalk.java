@@ -36,24 +36,23 @@ final class CounterWalk {
             return stops;
         }
         LengthUnit unit = now.survey().facts().unit();
-        for (Doubtful doubt : trace.doubts()) {
+        for (Doubtful doubt : trace.unsettled()) {
             long middle = (doubt.fromPts() + doubt.toPts()) / 2;
-            boolean settled = now.job().counterOf(clip.id()).byHand().stream().anyMatch(m -> doubt.covers(m.pts()));
-            if (!settled) {
-                stops.add(new Stop(
-                        middle,
-                        "unsure from " + Readout.clock(clip.secondsInto(doubt.fromPts())) + " to "
-                                + Readout.clock(clip.secondsInto(doubt.toPts())),
-                        reading(trace, middle, unit),
-                        Optional.empty()));
-            }
+            stops.add(new Stop(
+                    middle,
+                    "Counter unsure from " + Readout.clock(clip.secondsInto(doubt.fromPts())) + " to "
+                            + Readout.clock(clip.secondsInto(doubt.toPts())),
+                    reading(trace, middle, unit),
+                    Optional.empty()));
         }
         for (CounterMark mark : now.job().marksOf(clip.id())) {
             if (mark instanceof Zeroing zeroing && zeroing.by() == MarkSource.READ_OFF) {
                 boolean toZero = zeroing.shown().mm() == 0;
                 stops.add(new Stop(
                         zeroing.pts(),
-                        toZero ? "zeroed here?" : "set to " + unit.show(zeroing.shown()) + " here?",
+                        toZero
+                                ? "Was the counter zeroed here"
+                                : "Was the counter set to " + unit.show(zeroing.shown()) + " here",
                         unit.number(zeroing.shown()),
                         Optional.of(zeroing)));
             }

@@ -163,6 +163,9 @@ public final class CounterTable {
         List<Double> invented = new ArrayList<>(path.zeroings());
         int missed = 0;
         for (double zeroing : trial.path().zeroings()) {
+            if (zeroing >= trial.seconds()) {
+                continue;
+            }
             boolean met = invented.removeIf(z -> Math.abs(z - zeroing) <= 1);
             missed += met ? 0 : 1;
         }

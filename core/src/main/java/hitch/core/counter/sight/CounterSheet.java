@@ -14,7 +14,7 @@ public final class CounterSheet {
     /** Bytes of pictures kept for reading again. */
     private static final long ROOM = 64L << 20;
     /** Pictures that the face is learnt from. */
-    private static final int LESSONS = 200;
+    private static final int LESSONS = 60;
     /** Surety below which a reading is tried again. */
     private static final double WEAK = 0.9;
     /** How far a reading may lie off the path, units of the counter, before it is tried again. */

@@ -100,7 +100,7 @@ record CounterText(
         }
         // A mark that leans on the number and is not known may well be one of its digits.
         boolean cutOff = at.start() > 0 && line.text().charAt(at.start() - 1) == '?'
-                || end < line.text().length() && line.text().charAt(end) == '?' && unit == CounterUnit.UNSAID;
+                || end < line.text().length() && line.text().charAt(end) == '?' && decimals == 0;
         return new CounterText(
                 value,
                 decimals,

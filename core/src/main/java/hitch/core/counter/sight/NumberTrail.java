@@ -14,8 +14,12 @@ final class NumberTrail {
     private static final double LEAST_PLAUSIBLE = 0.75;
     /** The same for a number without a point, which much else on a picture is. */
     private static final double LEAST_WHOLE = 0.92;
+    /** Least share of the looks in which such a number is readable. */
+    private static final double LEAST_SHARE_WHOLE = 0.6;
     /** How sure such numbers must be on the whole. */
     private static final double LEAST_SURE_WHOLE = 0.8;
+    /** Rates below this are chance. */
+    private static final double LEAST_RATE = 0.15;
     /** Least share of the looks in which a counter is readable. */
     private static final double LEAST_SHARE = 0.25;
     /** Least share of the looks that tell the unit in which it must be told alike. */
@@ -95,21 +99,28 @@ final class NumberTrail {
             double seconds = seen.get(i).seconds() - seen.get(i - 1).seconds();
             double change = seen.get(i).text().value() - seen.get(i - 1).text().value();
             plausible += Math.abs(change) <= FASTEST * seconds + 1 ? 1 : 0;
-            steady += Math.abs(change - seconds) < 0.2 * seconds ? 1 : 0;
+            // Minutes and seconds may read as a number with a point where half of their colon is lost.
+            double ticks = change * Math.pow(10, Math.max(0, decimals()));
+            steady += Math.abs(ticks - seconds) < 0.2 * seconds ? 1 : 0;
         }
         double pairs = seen.size() - 1;
         long values =
                 seen.stream().mapToDouble(s -> s.text().value()).distinct().count();
         boolean whole = decimals() == 0;
-        boolean clock = steady > 0.6 * pairs && whole;
+        boolean clock = steady > 0.6 * pairs;
         double sure = seen.stream().mapToDouble(s -> s.text().sure()).average().orElse(0);
-        boolean unlikely = whole && (values < 5 || sure < LEAST_SURE_WHOLE || plausible < LEAST_WHOLE * pairs);
+        boolean unlikely = whole
+                && (values < 5
+                        || seen.size() < LEAST_SHARE_WHOLE * looks
+                        || sure < LEAST_SURE_WHOLE
+                        || plausible < LEAST_WHOLE * pairs);
         if (clock || unlikely || plausible < LEAST_PLAUSIBLE * pairs) {
             return 0;
         }
         double changing = Math.min(1, (values - 1) / 4.0);
-        double pointed = whole ? 0.5 : 1;
+        double pointed = whole ? 0.3 : 1;
         double said = unit() == CounterUnit.UNSAID ? 0.9 : 1;
-        return pointed * said * changing * sure * (plausible / pairs) * seen.size() / looks;
+        double rate = pointed * said * changing * sure * (plausible / pairs) * seen.size() / looks;
+        return rate < LEAST_RATE ? 0 : rate;
     }
 }

@@ -17,7 +17,7 @@ record TextLine(List<Region> boxes, int height, int top) {
     static final int TALLEST = 72;
 
     /** Gap in a row, in heights of it: a tick and a blank between feet and inches of a typewriter's face. */
-    private static final double WIDEST_GAP = 2.4;
+    private static final double WIDEST_GAP = 2.8;
     /** Gap between the bars of one digit, pixels. */
     private static final int BAR_GAP = 1;
     /** Marks in a row of writing; more in a row are a pattern. */

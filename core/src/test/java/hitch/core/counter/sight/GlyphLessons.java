@@ -24,7 +24,7 @@ import javax.imageio.ImageWriter;
 
 /** Draws digits and letters as recorders show them: any size, outlined or boxed, narrowed, blurred, noisy, compressed. */
 final class GlyphLessons {
-    private static final String OTHERS = "ABCDEGHJKLNPQRUVWXYZabcdeghijknpqruvwxyz()/%#+";
+    private static final String OTHERS = "ACDEHJKLNPQRUVWXYacdehknpruvwxy()/%#+";
     private static final String UNITS = "ftmFTM";
 
     /**

@@ -58,8 +58,8 @@ public final class GlyphSchool {
                 family.stream().map(DigitFace::of).forEach(held::add);
             } else {
                 family.stream().limit(MOST_OF_A_FAMILY).map(DigitFace::of).forEach(learnt::add);
-                if (i % 3 == 0) {
-                    learnt.add(DigitFace.ofDots(family.getFirst(), 7 + i % 5));
+                if (i % 2 == 0) {
+                    learnt.add(DigitFace.ofDots(family.getFirst(), 7 + i % 6 / 2));
                 }
             }
         }
