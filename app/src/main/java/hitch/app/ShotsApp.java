@@ -1,5 +1,6 @@
 package hitch.app;
 
+import hitch.core.counter.CounterTrace;
 import hitch.desk.HitchWindow;
 import hitch.desk.JobView;
 import java.awt.image.BufferedImage;
@@ -15,6 +16,7 @@ import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
 import javafx.scene.Scene;
+import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
 import javafx.scene.image.PixelFormat;
@@ -79,9 +81,24 @@ public final class ShotsApp extends Application {
                 steps.add(() -> save(BENCHES[number] + (dark ? "-dark" : "")));
             }
         }
+        counter(window);
         steps.add(() -> delete(data));
         steps.add(Platform::exit);
         next();
+    }
+
+    /** The counter of a clip read, and one of its doubtful places on show. */
+    private void counter(HitchWindow window) {
+        steps.add(() -> {
+            window.theme().darkProperty().set(false);
+            window.job().orElseThrow().show(1);
+        });
+        steps.add(() -> ((Button) stage.getScene().lookup("#read-counter")).fire());
+        steps.add(() -> await(() -> window.job().orElseThrow().work().now().survey().traces().values().stream()
+                .anyMatch(CounterTrace::isRead)));
+        steps.add(() -> ((Button) stage.getScene().lookup("#next-doubt")).fire());
+        steps.add(ShotsApp::rest);
+        steps.add(() -> save("counter"));
     }
 
     private static boolean allLookedThrough(JobView job) {

@@ -213,13 +213,15 @@ class FootageWindowTest extends OpenWindow {
 
     @Test
     void aClipWithoutACounterSaysSoAndKeepsItsReadings() throws TimeoutException {
-        int before = job().work().now().job().marksOf(frame().clip().id()).size();
+        var before = job().work().now().job().counterOf(frame().clip().id()).byHand();
         type(KeyCode.K);
         until(() -> lookup((javafx.scene.Node n) ->
-                        n instanceof Label l && l.getText().startsWith("No counter was found on the pictures"))
+                        n instanceof Label l && l.getText().startsWith("No counter was found on down.mp4"))
                 .tryQuery()
                 .isPresent());
-        assertThat(job().work().now().job().marksOf(frame().clip().id())).hasSize(before);
+        assertThat(before).hasSize(2);
+        assertThat(job().work().now().job().counterOf(frame().clip().id()).byHand())
+                .isEqualTo(before);
     }
 
     @Test

@@ -9,16 +9,12 @@ final class Tunnel {
     /** Wall cells for a foot. */
     private static final double CELLS_A_FOOT = 96;
 
-    private final int width;
-    private final int height;
     private final short[] angle;
     private final float[] depth;
     private final float[] light;
     private final byte[] wall = new byte[ROUND * LONG];
 
     Tunnel(int width, int height, Random random) {
-        this.width = width;
-        this.height = height;
         angle = new short[width * height];
         depth = new float[width * height];
         light = new float[width * height];
@@ -81,13 +77,5 @@ final class Tunnel {
             int v = (int) Math.clamp((wall[z * ROUND + angle[i]] & 0xFF) * light[i], 4, 255);
             rgb[i] = v << 16 | v * 15 / 16 << 8 | v * 13 / 16;
         }
-    }
-
-    int width() {
-        return width;
-    }
-
-    int height() {
-        return height;
     }
 }

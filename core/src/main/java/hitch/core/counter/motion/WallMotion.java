@@ -7,7 +7,7 @@ import java.util.List;
 /**
  * Follows the pipe's wall from picture to picture. What stays in its place, such as the lamp's light, dirt on the glass
  * and writing, is taken off as the mean; what is left is matched along the depth by normalised correlation, all
- * sectors together, and the best match is placed between samples by a parabola.
+ * sectors together, the likeliest way through all the matches is taken, and each is placed between samples by a parabola.
  */
 public final class WallMotion {
     /** Farthest that the wall moves between two pictures, samples. */
@@ -18,9 +18,6 @@ public final class WallMotion {
     private static final int ENOUGH = 30;
     /** Correlation under which two pictures have nothing in common. */
     private static final double LEAST = 0.12;
-    /** How much surer the match is than one that the camera stands for it to count as motion. */
-    private static final double OVER_STANDING = 0.015;
-
     /**
      * How far the camera went from the picture before.
      *
@@ -82,12 +79,17 @@ public final class WallMotion {
     }
 
     private List<Step> follow(float[] mean) {
-        List<Step> found = new ArrayList<>();
+        double[][] matches = new double[waiting.size() - 1][];
         float[] before = taken(waiting.getFirst().cells(), mean);
-        for (Seen seen : waiting.subList(1, waiting.size())) {
-            float[] now = taken(seen.cells(), mean);
-            found.add(step(seen.seconds(), before, now));
+        for (int i = 0; i < matches.length; i++) {
+            float[] now = taken(waiting.get(i + 1).cells(), mean);
+            matches[i] = matches(before, now);
             before = now;
+        }
+        int[] shifts = ShiftPath.likeliest(matches);
+        List<Step> found = new ArrayList<>();
+        for (int i = 0; i < matches.length; i++) {
+            found.add(step(waiting.get(i + 1).seconds(), matches[i], shifts[i]));
         }
         return found;
     }
@@ -100,18 +102,21 @@ public final class WallMotion {
         return left;
     }
 
-    private static Step step(double seconds, float[] from, float[] to) {
+    /** How well two pictures agree for each way the wall may have moved between them. */
+    private static double[] matches(float[] from, float[] to) {
         double[] match = new double[2 * FARTHEST + 1];
-        int best = FARTHEST;
         for (int shift = -FARTHEST; shift <= FARTHEST; shift++) {
             match[shift + FARTHEST] = match(from, to, shift);
-            best = match[shift + FARTHEST] > match[best] ? shift + FARTHEST : best;
         }
+        return match;
+    }
+
+    private static Step step(double seconds, double[] match, int best) {
         if (match[best] < LEAST) {
             return new Step(seconds, 0, 0);
         }
-        if (match[best] < match[FARTHEST] + OVER_STANDING) {
-            return new Step(seconds, 0, match[FARTHEST]);
+        if (best == FARTHEST) {
+            return new Step(seconds, 0, Math.min(1, match[best]));
         }
         double between = 0;
         if (best > 0 && best < 2 * FARTHEST) {

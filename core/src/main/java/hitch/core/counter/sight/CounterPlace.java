@@ -47,8 +47,4 @@ public record CounterPlace(Region region, Manner manner, int decimals, int heigh
                     : region;
         }
     }
-
-    public CounterPlace withUnit(CounterUnit other) {
-        return new CounterPlace(region, manner, decimals, height, other);
-    }
 }

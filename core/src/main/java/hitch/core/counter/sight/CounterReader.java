@@ -30,11 +30,6 @@ public final class CounterReader {
         return place;
     }
 
-    /** What {@code picture} shows at {@code seconds}. */
-    public RawReading read(double seconds, GreyPicture picture) {
-        return readPart(seconds, picture.crop(place.region()));
-    }
-
     /**
      * What the counter shows at {@code seconds}.
      *

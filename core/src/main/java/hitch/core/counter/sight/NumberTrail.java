@@ -52,10 +52,6 @@ final class NumberTrail {
         seen.add(new Seen(seconds, text));
     }
 
-    int size() {
-        return seen.size();
-    }
-
     double weight() {
         return seen.stream().mapToDouble(s -> s.text().weight()).sum();
     }
