@@ -87,7 +87,7 @@ public final class ShotsApp extends Application {
         next();
     }
 
-    /** The counter of a clip read, and one of its doubtful places on show. */
+    /** The counter of a clip read off its pictures. */
     private void counter(HitchWindow window) {
         steps.add(() -> {
             window.theme().darkProperty().set(false);
@@ -96,7 +96,6 @@ public final class ShotsApp extends Application {
         steps.add(() -> ((Button) stage.getScene().lookup("#read-counter")).fire());
         steps.add(() -> await(() -> window.job().orElseThrow().work().now().survey().traces().values().stream()
                 .anyMatch(CounterTrace::isRead)));
-        steps.add(() -> ((Button) stage.getScene().lookup("#next-doubt")).fire());
         steps.add(ShotsApp::rest);
         steps.add(() -> save("counter"));
     }
