@@ -12,7 +12,7 @@ import java.util.Optional;
  */
 public final class CounterFinder {
     /** Pictures searched all over. */
-    private static final int WHOLE = 6;
+    private static final int WHOLE = 8;
     /** Places looked at in the other pictures. */
     private static final int PLACES = 10;
     /** How much a place must behave like a counter for the search to end there. */
