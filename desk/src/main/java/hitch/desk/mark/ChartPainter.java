@@ -2,13 +2,11 @@ package hitch.desk.mark;
 
 import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Distance;
-import hitch.core.counter.Doubtful;
 import hitch.core.counter.LengthUnit;
 import hitch.core.counter.Zeroing;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.footage.Stretch;
 import hitch.core.judge.Survey;
 import hitch.core.line.Extent;
 import hitch.core.line.PipeSpan;
@@ -33,7 +31,7 @@ final class ChartPainter {
     static final double PIPE_WIDTH = 18;
 
     private static final Font MEASURE = Font.font("Spline Sans Mono", 11);
-    private static final Font TEXT = Font.font("Hanken Grotesk", 12);
+    static final Font TEXT = Font.font("Hanken Grotesk", 12);
 
     private final GraphicsContext g;
     private final Tones tones;
@@ -155,69 +153,10 @@ final class ChartPainter {
             label(lane, run.isEmpty() ? "on no run" : "no reading set");
             return;
         }
-        bad(lane);
-        doubtful(lane, trace);
+        StretchPainter stretches = new StretchPainter(g, tones, geometry, lane);
+        stretches.bad(survey.stretchesOf(lane.clip().id()));
+        stretches.doubtful(trace.unsettled());
         path(lane, run.get(), trace);
-    }
-
-    /** Hatches what was seen badly, and marks along the foot where the camera stands. */
-    private void bad(ChartGeometry.Lane lane) {
-        for (Stretch stretch : survey.stretchesOf(lane.clip().id())) {
-            double from = geometry.x(lane.clip().id(), stretch.fromPts()).orElse(lane.x());
-            double to = geometry.x(lane.clip().id(), stretch.toPts()).orElse(lane.x());
-            double wide = Math.max(3, to - from);
-            if (!isInView(from) && !isInView(to) && !(from < geometry.left() && to > geometry.left())) {
-                continue;
-            }
-            if (stretch.reason().hides()) {
-                g.save();
-                g.beginPath();
-                g.rect(from, geometry.top(), wide, geometry.height());
-                g.clip();
-                g.setFill(tones.paper());
-                g.fillRect(from, geometry.top(), wide, geometry.height());
-                PipePaint.hatch(g, tones, from, geometry.top(), wide, geometry.height());
-                g.restore();
-                if (wide > 60) {
-                    word(stretch.reason().word(), from + wide / 2, geometry.top() + 12);
-                }
-            } else {
-                g.setFill(tones.soft().deriveColor(0, 1, 1, 0.5));
-                g.fillRect(from, geometry.top() + geometry.height() - 4, wide, 4);
-            }
-        }
-    }
-
-    /** Hatches along the head of the lane where the counter could not be read with trust. */
-    private void doubtful(ChartGeometry.Lane lane, CounterTrace trace) {
-        for (Doubtful doubt : trace.unsettled()) {
-            double from = geometry.x(lane.clip().id(), doubt.fromPts()).orElse(lane.x());
-            double to = geometry.x(lane.clip().id(), doubt.toPts()).orElse(lane.x());
-            if (!isInView(from) && !isInView(to) && !(from < geometry.left() && to > geometry.left())) {
-                continue;
-            }
-            double wide = Math.max(3, to - from);
-            g.save();
-            g.beginPath();
-            g.rect(from, geometry.top(), wide, geometry.height());
-            g.clip();
-            PipePaint.hatch(g, tones, from, geometry.top(), wide, geometry.height());
-            g.restore();
-            if (wide > 96) {
-                word("counter unsure", from + wide / 2, geometry.top() + geometry.height() - 12);
-            }
-        }
-    }
-
-    private void word(String text, double x, double y) {
-        g.setFont(TEXT);
-        double wide = text.length() * 6.2 + 10;
-        g.setFill(tones.paper());
-        g.fillRect(x - wide / 2, y - 9, wide, 18);
-        g.setFill(tones.soft());
-        g.setTextAlign(TextAlignment.CENTER);
-        g.setTextBaseline(VPos.CENTER);
-        g.fillText(text, x, y);
     }
 
     private GraphicsContext clipTo(ChartGeometry.Lane lane) {
