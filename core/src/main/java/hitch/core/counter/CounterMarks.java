@@ -3,19 +3,22 @@ package hitch.core.counter;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * What is known of one clip's counter.
  *
  * @param marks in order of time, one of each sort on a frame
  * @param doubts where it could not be read with trust, in order of time
+ * @param refused zeroings that were read and that a person said are none
  */
-public record CounterMarks(List<CounterMark> marks, List<Doubtful> doubts) {
-    public static final CounterMarks NONE = new CounterMarks(List.of(), List.of());
+public record CounterMarks(List<CounterMark> marks, List<Doubtful> doubts, List<Zeroing> refused) {
+    public static final CounterMarks NONE = new CounterMarks(List.of(), List.of(), List.of());
 
     public CounterMarks {
         marks = List.copyOf(marks);
         doubts = List.copyOf(doubts);
+        refused = List.copyOf(refused);
     }
 
     /** With a mark that replaces one of its sort on its frame. */
@@ -23,26 +26,50 @@ public record CounterMarks(List<CounterMark> marks, List<Doubtful> doubts) {
         List<CounterMark> next = new ArrayList<>(marks);
         next.removeIf(m -> m.pts() == mark.pts() && m.getClass() == mark.getClass());
         next.add(mark);
-        return new CounterMarks(ordered(next), doubts);
+        return new CounterMarks(ordered(next), doubts, refused);
     }
 
+    /**
+     * With a mark set by hand. A zeroing moves the one that was read within {@code reach} ticks of it; the old place is
+     * refused, so that it does not come back.
+     */
+    public CounterMarks set(CounterMark mark, long reach) {
+        Optional<CounterMark> moved = mark instanceof Zeroing
+                ? marks.stream()
+                        .filter(m -> m instanceof Zeroing && m.by() == MarkSource.READ_OFF)
+                        .filter(m -> Math.abs(m.pts() - mark.pts()) <= reach)
+                        .min(Comparator.comparingLong(m -> Math.abs(m.pts() - mark.pts())))
+                : Optional.empty();
+        return moved.map(this::without).orElse(this).with(mark);
+    }
+
+    /** Without a mark; a zeroing that was read counts as refused from now on. */
     public CounterMarks without(CounterMark mark) {
-        return new CounterMarks(marks.stream().filter(m -> !m.equals(mark)).toList(), doubts);
+        List<Zeroing> none = new ArrayList<>(refused);
+        if (mark instanceof Zeroing zeroing && mark.by() == MarkSource.READ_OFF && marks.contains(mark)) {
+            none.add(zeroing);
+        }
+        return new CounterMarks(marks.stream().filter(m -> !m.equals(mark)).toList(), doubts, none);
     }
 
     /**
      * With a new reading of the pictures in place of the last. What a person set stays and wins over what was read
-     * within {@code near} ticks of it.
+     * within {@code near} ticks of it; a zeroing read that near to a refused one is left out.
      */
     public CounterMarks read(List<CounterMark> read, List<Doubtful> doubts, long near) {
         List<CounterMark> next = new ArrayList<>(byHand());
         List<CounterMark> hand = byHand();
         for (CounterMark mark : read) {
-            if (hand.stream().noneMatch(m -> Math.abs(m.pts() - mark.pts()) < near)) {
+            List<? extends CounterMark> settled = mark instanceof Zeroing ? refused : List.of();
+            if (!near(hand, mark, near) && !near(settled, mark, near)) {
                 next.add(mark);
             }
         }
-        return new CounterMarks(ordered(next), doubts);
+        return new CounterMarks(ordered(next), doubts, refused);
+    }
+
+    private static boolean near(List<? extends CounterMark> known, CounterMark mark, long ticks) {
+        return known.stream().anyMatch(m -> Math.abs(m.pts() - mark.pts()) < ticks);
     }
 
     /** What a person set. */

@@ -57,7 +57,7 @@ public final class CounterTrace {
 
     /** Fits the trace of a clip with time base {@code base} to its marks, given in any order. */
     public static CounterTrace fit(TimeBase base, List<? extends CounterMark> marks) {
-        return fit(base, new CounterMarks(List.copyOf(marks), List.of()));
+        return fit(base, new CounterMarks(List.copyOf(marks), List.of(), List.of()));
     }
 
     /** Fits the trace of a clip with time base {@code base} to all that is known of its counter. */

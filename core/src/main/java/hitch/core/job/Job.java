@@ -47,6 +47,9 @@ public record Job(
     public static final Job EMPTY = new Job(
             PropertyFacts.BLANK, HouseRules.DEFAULT, List.of(), List.of(), Map.of(), Set.of(), Map.of(), List.of(), 1);
 
+    /** A zeroing set by hand this near to one that was read is the same zeroing, moved; seconds. */
+    private static final double MOVED_WITHIN_S = 5;
+
     /** The id the next finding takes. */
     public FindingId nextId() {
         return new FindingId("F" + nextFinding);
@@ -98,7 +101,7 @@ public record Job(
                 withRuns(put(claim(e.run()), e.run(), r -> r.id().equals(e.run().id())));
             case Edit.RemoveRun e ->
                 withRuns(runs.stream().filter(r -> !r.id().equals(e.run())).toList());
-            case Edit.SetMark e -> withMarks(e.clip(), counterOf(e.clip()).with(e.mark()));
+            case Edit.SetMark e -> withMarks(e.clip(), set(e));
             case Edit.ReadCounter e -> withRead(e);
             case Edit.RemoveMark e -> withMarks(e.clip(), counterOf(e.clip()).without(e.mark()));
             case Edit.AddFinding e -> add(e.finding());
@@ -109,6 +112,11 @@ public record Job(
                 withFindings(
                         findings.stream().filter(f -> !f.id().equals(e.id())).toList());
         };
+    }
+
+    private CounterMarks set(Edit.SetMark e) {
+        long reach = clip(e.clip()).map(c -> c.base().ticks(MOVED_WITHIN_S)).orElse(0L);
+        return counterOf(e.clip()).set(e.mark(), reach);
     }
 
     private Job withRead(Edit.ReadCounter e) {
