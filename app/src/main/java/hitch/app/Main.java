@@ -25,6 +25,7 @@ import picocli.CommandLine.Parameters;
             StillCommand.class,
             RecoverCommand.class,
             CounterCommand.class,
+            NotesCommand.class,
             BenchCommand.class,
             SimCommand.class,
             ShotsCommand.class

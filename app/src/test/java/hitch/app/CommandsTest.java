@@ -40,7 +40,10 @@ class CommandsTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"demo", "deliver", "clip", "probe", "still", "recover", "counter", "bench", "sim", "shots"})
+    @ValueSource(
+            strings = {
+                "demo", "deliver", "clip", "probe", "still", "recover", "counter", "notes", "bench", "sim", "shots"
+            })
     void everyCommandAnswersHelpWithAnExample(String command) {
         assertThat(run(command, "--help")).isZero();
         assertThat(out.toString()).contains("Example:").contains("./hitch " + command);

@@ -40,6 +40,8 @@ class FloorTest {
             .definedBy("hitch.core.finding..")
             .layer("note")
             .definedBy("hitch.core.note..")
+            .layer("talk")
+            .definedBy("hitch.core.talk..")
             .layer("judge")
             .definedBy("hitch.core.judge..")
             .layer("story")
@@ -57,9 +59,11 @@ class FloorTest {
             .whereLayer("judge")
             .mayOnlyBeAccessedByLayers("story", "job", "exchange")
             .whereLayer("note")
+            .mayOnlyBeAccessedByLayers("talk", "judge", "story", "job", "exchange")
+            .whereLayer("talk")
             .mayOnlyBeAccessedByLayers("judge", "story", "job", "exchange")
             .whereLayer("finding")
-            .mayOnlyBeAccessedByLayers("note", "judge", "story", "job", "exchange")
+            .mayOnlyBeAccessedByLayers("note", "talk", "judge", "story", "job", "exchange")
             .whereLayer("line")
-            .mayOnlyBeAccessedByLayers("finding", "note", "judge", "story", "job", "exchange");
+            .mayOnlyBeAccessedByLayers("finding", "note", "talk", "judge", "story", "job", "exchange");
 }

@@ -19,7 +19,7 @@ import hitch.core.line.PipeSize;
 import hitch.core.line.Run;
 import hitch.core.line.RunId;
 import hitch.core.line.Station;
-import hitch.core.note.PlainNoteReader;
+import hitch.core.note.grammar.TradeNoteReader;
 import java.util.List;
 
 /** A made-up job: one clip up to the building, one down to the main, one above ground. */
@@ -88,8 +88,9 @@ public final class Sample {
     }
 
     public static Finding finding(Job job, ClipId clip, double second, String note) {
-        return new PlainNoteReader()
+        return new TradeNoteReader()
                 .read(note, job.facts().unit())
+                .first()
                 .at(job.nextId(), new FrameRef(clip, Math.round(second * 1000)), job.runOf(clip));
     }
 

@@ -16,7 +16,7 @@ import hitch.core.line.Run;
 import hitch.core.line.RunId;
 import hitch.core.line.Station;
 import hitch.core.note.NoteReader;
-import hitch.core.note.PlainNoteReader;
+import hitch.core.note.grammar.TradeNoteReader;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.store.Footage;
@@ -169,11 +169,12 @@ public final class DemoJob {
 
     private static void note(JobFolder job, Footage footage, Scenario.Take take, Clip clip)
             throws StoreException, MediaException {
-        NoteReader reader = new PlainNoteReader();
+        NoteReader reader = new TradeNoteReader();
         FrameIndex index = footage.index(clip);
         for (Scenario.Line line : take.notes()) {
             FrameRef frame = new FrameRef(clip.id(), index.pts(index.numberAt(clip.ptsAt(line.t()))));
             var finding = reader.read(line.text(), LengthUnit.FEET)
+                    .first()
                     .at(job.job().nextId(), frame, job.job().runOf(clip.id()));
             job.apply(new Edit.AddFinding(finding));
             Stills.take(job, footage, finding);

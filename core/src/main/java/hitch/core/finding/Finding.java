@@ -1,10 +1,13 @@
 package hitch.core.finding;
 
+import hitch.core.counter.LengthUnit;
 import hitch.core.footage.FrameRef;
 import hitch.core.line.Extent;
 import java.util.ArrayList;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 
 /**
  * What is in the pipe at a place.
@@ -18,6 +21,8 @@ import java.util.Optional;
  * @param remark the part of the note that stays free text
  * @param weightSet a weight chosen by hand; else the house rules give it
  * @param history earlier wordings, oldest first
+ * @param sightings the other moments it is seen at, in the order they were told
+ * @param apart findings that look like this one and were said to be others
  */
 public record Finding(
         FindingId id,
@@ -28,19 +33,57 @@ public record Finding(
         String wording,
         String remark,
         Optional<Weight> weightSet,
-        List<Amendment> history) {
+        List<Amendment> history,
+        List<Sighting> sightings,
+        Set<FindingId> apart) {
     public Finding {
         history = List.copyOf(history);
+        sightings = sightings == null ? List.of() : List.copyOf(sightings);
+        apart = apart == null ? Set.of() : Set.copyOf(apart);
+    }
+
+    /** A finding seen once. */
+    public Finding(
+            FindingId id,
+            FindingKind kind,
+            FrameRef frame,
+            Optional<Extent> typed,
+            Traits traits,
+            String wording,
+            String remark,
+            Optional<Weight> weightSet,
+            List<Amendment> history) {
+        this(id, kind, frame, typed, traits, wording, remark, weightSet, history, List.of(), Set.of());
+    }
+
+    /** The same finding, seen once more. */
+    public Finding seenAgain(List<Sighting> more) {
+        List<Sighting> longer = new ArrayList<>(sightings);
+        more.stream().filter(s -> !longer.contains(s)).forEach(longer::add);
+        return new Finding(id, kind, frame, typed, traits, wording, remark, weightSet, history, longer, apart);
+    }
+
+    /** The same finding, told apart from one that looks like it. */
+    public Finding apartFrom(FindingId other) {
+        Set<FindingId> more = new LinkedHashSet<>(apart);
+        more.add(other);
+        return new Finding(id, kind, frame, typed, traits, wording, remark, weightSet, history, sightings, more);
+    }
+
+    /** The same finding without a typed station: the counter trace gives it. */
+    public Finding untyped() {
+        return new Finding(
+                id, kind, frame, Optional.empty(), traits, wording, remark, weightSet, history, sightings, apart);
     }
 
     /** The same finding marked at another frame. */
     public Finding movedTo(FrameRef other) {
-        return new Finding(id, kind, other, typed, traits, wording, remark, weightSet, history);
+        return new Finding(id, kind, other, typed, traits, wording, remark, weightSet, history, sightings, apart);
     }
 
     /** The same finding with a weight set by hand, or back to the house rules when empty. */
     public Finding weighing(Optional<Weight> weight) {
-        return new Finding(id, kind, frame, typed, traits, wording, remark, weight, history);
+        return new Finding(id, kind, frame, typed, traits, wording, remark, weight, history, sightings, apart);
     }
 
     /** This finding in {@code other}'s words; its own words join the history. */
@@ -48,7 +91,17 @@ public record Finding(
         List<Amendment> longer = new ArrayList<>(history);
         longer.add(new Amendment(wording, kind));
         return new Finding(
-                id, other.kind, frame, other.typed, other.traits, other.wording, other.remark, weightSet, longer);
+                id,
+                other.kind,
+                frame,
+                other.typed,
+                other.traits,
+                other.wording,
+                other.remark,
+                weightSet,
+                longer,
+                sightings,
+                apart);
     }
 
     /** Kind and traits in a plain phrase without place: {@code Roots, at the top, heavy, 30 % of the bore}. */
@@ -59,6 +112,8 @@ public record Finding(
         traits.degree().ifPresent(d -> parts.add(d.word()));
         traits.size().ifPresent(s -> parts.add(Inches.show(s)));
         traits.share().ifPresent(s -> parts.add(s + " % of the bore"));
+        traits.angle().ifPresent(a -> parts.add(a + " degrees"));
+        traits.depth().ifPresent(d -> parts.add(LengthUnit.FEET_INCHES.show(d) + " deep"));
         return String.join(", ", parts);
     }
 

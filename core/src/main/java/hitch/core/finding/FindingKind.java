@@ -1,7 +1,7 @@
 package hitch.core.finding;
 
 /** What a finding is, in the trade's plain words. */
-public enum FindingKind {
+public enum FindingKind implements Matter {
     ROOTS("roots", Family.CONDITION),
     OFFSET("offset", Family.CONDITION),
     GAP("gap", Family.CONDITION),
@@ -16,16 +16,25 @@ public enum FindingKind {
     BLOCKAGE("blockage", Family.CONDITION),
     STANDING_WATER("standing water", Family.WATER),
     UNDER_WATER("under water", Family.WATER),
+    FLAT_GRADE("flat grade", Family.CONDITION),
+    REVERSE_GRADE("reverse grade", Family.CONDITION),
+    REPAIR("repair", Family.CONDITION),
     MATERIAL_CHANGE("material change", Family.FEATURE),
     SIZE_CHANGE("size change", Family.FEATURE),
     JOINT("joint", Family.FEATURE),
     COUPLING("coupling", Family.FEATURE),
     BEND("bend", Family.FEATURE),
+    DROP("drop", Family.FEATURE),
     TIE_IN("tie-in", Family.FEATURE),
     OPENING("opening", Family.FEATURE),
+    BACKWATER_VALVE("backwater valve", Family.FEATURE),
     BOUNDARY("boundary", Family.FEATURE),
     MAIN_CONNECTION("main connection", Family.FEATURE),
+    END("end", Family.FEATURE),
     LIMIT("limit", Family.LIMIT),
+    LOCATE("locate", Family.TOLD),
+    FIXTURE_TEST("fixture test", Family.TOLD),
+    ADVICE("advice", Family.TOLD),
     REMARK("remark", Family.FEATURE);
 
     /** What sort of thing a kind is. */
@@ -33,7 +42,9 @@ public enum FindingKind {
         CONDITION,
         WATER,
         FEATURE,
-        LIMIT
+        LIMIT,
+        /** Nothing in the pipe: a locate, a test, advice. */
+        TOLD
     }
 
     private final String word;
@@ -44,6 +55,7 @@ public enum FindingKind {
         this.family = family;
     }
 
+    @Override
     public String word() {
         return word;
     }

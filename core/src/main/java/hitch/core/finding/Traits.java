@@ -12,6 +12,8 @@ import java.util.Optional;
  * @param degree light, medium or heavy
  * @param before the pipe on the near side of a change, as the camera goes out
  * @param after the pipe on the far side of a change, as the camera goes out
+ * @param depth of a locate: from the surface to the camera head
+ * @param angle of a bend, degrees, 1 to 360
  */
 public record Traits(
         Optional<ClockPosition> clock,
@@ -19,15 +21,30 @@ public record Traits(
         Optional<Integer> share,
         Optional<Degree> degree,
         PipePart before,
-        PipePart after) {
+        PipePart after,
+        Optional<Distance> depth,
+        Optional<Integer> angle) {
     public static final Traits NONE = new Traits(
             Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), PipePart.UNKNOWN, PipePart.UNKNOWN);
 
     public Traits {
+        depth = depth == null ? Optional.empty() : depth;
+        angle = angle == null ? Optional.empty() : angle;
         share.ifPresent(s -> {
             if (s < 1 || s > 100) {
                 throw new IllegalArgumentException("a share of the bore is 1 to 100 percent, not " + s);
             }
         });
+    }
+
+    /** Traits without a depth or an angle. */
+    public Traits(
+            Optional<ClockPosition> clock,
+            Optional<Distance> size,
+            Optional<Integer> share,
+            Optional<Degree> degree,
+            PipePart before,
+            PipePart after) {
+        this(clock, size, share, degree, before, after, Optional.empty(), Optional.empty());
     }
 }

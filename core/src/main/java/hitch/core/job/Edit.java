@@ -4,6 +4,7 @@ import hitch.core.counter.CounterMark;
 import hitch.core.counter.Doubtful;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.Sighting;
 import hitch.core.finding.Weight;
 import hitch.core.footage.AdjustedSpan;
 import hitch.core.footage.Adjustment;
@@ -14,6 +15,7 @@ import hitch.core.judge.HouseRules;
 import hitch.core.judge.PropertyFacts;
 import hitch.core.line.Run;
 import hitch.core.line.RunId;
+import hitch.core.talk.Commentary;
 import java.util.List;
 import java.util.Optional;
 
@@ -158,6 +160,75 @@ public sealed interface Edit {
         @Override
         public String words() {
             return "weigh a finding";
+        }
+    }
+
+    /** Says that two findings are one: {@code other}'s moments become sightings of {@code id}, which keeps its words. */
+    record MergeFindings(FindingId id, FindingId other) implements Edit {
+        @Override
+        public String words() {
+            return "merge " + other + " into " + id;
+        }
+    }
+
+    /** Says that two findings that look alike are two. */
+    record KeepApart(FindingId id, FindingId other) implements Edit {
+        @Override
+        public String words() {
+            return "keep " + id + " and " + other + " apart";
+        }
+    }
+
+    /** Adds captions of what was said along a clip, or puts the captions of the same name in their place. */
+    record PutCommentary(Commentary commentary) implements Edit {
+        @Override
+        public String words() {
+            return "add captions " + commentary.fileName();
+        }
+    }
+
+    /** Slides captions against their clip. */
+    record SlideCommentary(String id, double offset) implements Edit {
+        @Override
+        public String words() {
+            return "slide the captions";
+        }
+    }
+
+    /** Takes captions out of the job. What was kept of them stays. */
+    record RemoveCommentary(String id) implements Edit {
+        @Override
+        public String words() {
+            return "remove captions";
+        }
+    }
+
+    /**
+     * Keeps something that was said: as a finding, as a counter mark, or, with neither, as heard.
+     *
+     * @param id the commentary
+     * @param key the draft within it
+     */
+    record KeepSpoken(String id, String key, Optional<Finding> finding, Optional<CounterMark> mark) implements Edit {
+        @Override
+        public String words() {
+            return finding.map(f -> "keep " + f.kind().word()).orElse("keep what was said");
+        }
+    }
+
+    /** Keeps something that was said as another sighting of a finding. */
+    record SightSpoken(String id, String key, FindingId finding, Sighting sighting) implements Edit {
+        @Override
+        public String words() {
+            return "add a sighting to " + finding;
+        }
+    }
+
+    /** Refuses something that was said. */
+    record RefuseSpoken(String id, String key) implements Edit {
+        @Override
+        public String words() {
+            return "refuse what was said";
         }
     }
 

@@ -4,6 +4,7 @@ import hitch.core.counter.CounterMark;
 import hitch.core.counter.CounterMarks;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.Sighting;
 import hitch.core.footage.AdjustedSpan;
 import hitch.core.footage.Adjustments;
 import hitch.core.footage.Clip;
@@ -11,6 +12,7 @@ import hitch.core.footage.ClipId;
 import hitch.core.judge.HouseRules;
 import hitch.core.judge.PropertyFacts;
 import hitch.core.line.Run;
+import hitch.core.talk.Commentary;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -32,6 +34,7 @@ import java.util.function.UnaryOperator;
  * @param aside clips that are left out of the reckoning
  * @param adjustments how stretches of clips are looked at
  * @param findings in the order they were made
+ * @param talk captions of what was said, in the order they came in
  * @param nextFinding number of the next finding; numbers are never used twice
  */
 public record Job(
@@ -43,9 +46,19 @@ public record Job(
         Set<ClipId> aside,
         Map<ClipId, Adjustments> adjustments,
         List<Finding> findings,
+        List<Commentary> talk,
         int nextFinding) {
     public static final Job EMPTY = new Job(
-            PropertyFacts.BLANK, HouseRules.DEFAULT, List.of(), List.of(), Map.of(), Set.of(), Map.of(), List.of(), 1);
+            PropertyFacts.BLANK,
+            HouseRules.DEFAULT,
+            List.of(),
+            List.of(),
+            Map.of(),
+            Set.of(),
+            Map.of(),
+            List.of(),
+            List.of(),
+            1);
 
     /** A zeroing set by hand this near to one that was read is the same zeroing, moved; seconds. */
     private static final double MOVED_WITHIN_S = 5;
@@ -88,9 +101,9 @@ public record Job(
     public Job with(Edit edit) {
         return switch (edit) {
             case Edit.DescribeProperty e ->
-                new Job(e.facts(), rules, clips, runs, marks, aside, adjustments, findings, nextFinding);
+                new Job(e.facts(), rules, clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
             case Edit.SetRules e ->
-                new Job(facts, e.rules(), clips, runs, marks, aside, adjustments, findings, nextFinding);
+                new Job(facts, e.rules(), clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
             case Edit.PutClip e ->
                 withClips(put(clips, e.clip(), c -> c.id().equals(e.clip().id())), marks);
             case Edit.LeaveOutClip e -> leaveOut(e.clip());
@@ -108,10 +121,65 @@ public record Job(
             case Edit.AmendFinding e -> change(e.id(), f -> f.amendedTo(e.to()));
             case Edit.MoveFinding e -> change(e.id(), f -> f.movedTo(e.frame()));
             case Edit.WeighFinding e -> change(e.id(), f -> f.weighing(e.weight()));
+            case Edit.MergeFindings e -> merge(e.id(), e.other());
+            case Edit.KeepApart e -> change(e.id(), f -> f.apartFrom(e.other()));
+            case Edit.PutCommentary e ->
+                withTalk(put(
+                        talk, e.commentary(), c -> c.id().equals(e.commentary().id())));
+            case Edit.SlideCommentary e -> talked(e.id(), c -> c.slidTo(e.offset()));
+            case Edit.RemoveCommentary e ->
+                withTalk(talk.stream().filter(c -> !c.id().equals(e.id())).toList());
+            case Edit.KeepSpoken e -> keep(e);
+            case Edit.SightSpoken e ->
+                change(e.finding(), f -> f.seenAgain(List.of(e.sighting())))
+                        .talked(
+                                e.id(),
+                                c -> c.settling(
+                                        e.key(),
+                                        new Commentary.Settled(
+                                                true, Optional.of(e.finding().value()))));
+            case Edit.RefuseSpoken e -> talked(e.id(), c -> c.settling(e.key(), Commentary.Settled.REFUSED));
             case Edit.RemoveFinding e ->
                 withFindings(
                         findings.stream().filter(f -> !f.id().equals(e.id())).toList());
         };
+    }
+
+    private Job keep(Edit.KeepSpoken e) {
+        Optional<Commentary> commentary = commentary(e.id());
+        if (commentary.isEmpty()) {
+            return this;
+        }
+        Job next = e.finding().map(this::add).orElse(this);
+        Optional<String> id = e.finding().map(f -> f.id().value());
+        if (e.mark().isPresent()) {
+            next = next.with(new Edit.SetMark(commentary.get().clip(), e.mark().get()));
+        }
+        return next.talked(e.id(), c -> c.settling(e.key(), new Commentary.Settled(true, id)));
+    }
+
+    private Job merge(FindingId id, FindingId other) {
+        Optional<Finding> twin = finding(other);
+        if (finding(id).isEmpty() || twin.isEmpty() || id.equals(other)) {
+            return this;
+        }
+        List<Sighting> more = new ArrayList<>();
+        more.add(new Sighting(twin.get().frame(), twin.get().wording()));
+        more.addAll(twin.get().sightings());
+        return change(id, f -> f.seenAgain(more)).with(new Edit.RemoveFinding(other));
+    }
+
+    public Optional<Commentary> commentary(String id) {
+        return talk.stream().filter(c -> c.id().equals(id)).findFirst();
+    }
+
+    private Job talked(String id, UnaryOperator<Commentary> how) {
+        return withTalk(
+                talk.stream().map(c -> c.id().equals(id) ? how.apply(c) : c).toList());
+    }
+
+    private Job withTalk(List<Commentary> talk) {
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
     }
 
     private CounterMarks set(Edit.SetMark e) {
@@ -133,7 +201,7 @@ public record Job(
         }
         List<Finding> more = new ArrayList<>(findings);
         more.add(finding);
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, List.copyOf(more), nextFinding + 1);
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, List.copyOf(more), talk, nextFinding + 1);
     }
 
     private Job change(FindingId id, UnaryOperator<Finding> how) {
@@ -167,6 +235,7 @@ public record Job(
                         Collections.unmodifiableSet(next),
                         adjustments,
                         findings,
+                        talk,
                         nextFinding)
                 : this;
     }
@@ -175,7 +244,16 @@ public record Job(
         Map<ClipId, Adjustments> next = new LinkedHashMap<>(adjustments);
         next.put(id, adjustmentsOf(id).with(span));
         return new Job(
-                facts, rules, clips, runs, marks, aside, Collections.unmodifiableMap(next), findings, nextFinding);
+                facts,
+                rules,
+                clips,
+                runs,
+                marks,
+                aside,
+                Collections.unmodifiableMap(next),
+                findings,
+                talk,
+                nextFinding);
     }
 
     /** The runs once {@code claimant} has taken its clips from the others. */
@@ -197,15 +275,15 @@ public record Job(
     }
 
     private Job withClips(List<Clip> clips, Map<ClipId, CounterMarks> marks) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, nextFinding);
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
     }
 
     private Job withRuns(List<Run> runs) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, nextFinding);
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
     }
 
     private Job withFindings(List<Finding> findings) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, nextFinding);
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
     }
 
     private Job withMarks(ClipId clip, CounterMarks list) {
@@ -220,6 +298,7 @@ public record Job(
                 aside,
                 adjustments,
                 findings,
+                talk,
                 nextFinding);
     }
 

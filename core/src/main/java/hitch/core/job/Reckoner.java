@@ -96,6 +96,7 @@ public final class Reckoner {
                 job.aside(),
                 job.adjustments(),
                 findings,
+                job.talk(),
                 job.nextFinding());
     }
 

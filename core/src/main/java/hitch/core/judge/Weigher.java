@@ -41,6 +41,9 @@ public final class Weigher {
                         ? new Weighed(Weight.MEND, "it takes " + share + " % of the bore")
                         : new Weighed(Weight.STOP, "the bore is blocked");
             case STANDING_WATER -> water(extent);
+            case FLAT_GRADE -> new Weighed(Weight.WATCH, "solids settle where the pipe lies flat");
+            case REVERSE_GRADE -> new Weighed(Weight.TEND, "water stands where the pipe falls the wrong way");
+            case REPAIR -> degree(finding, "a repair is worth a look at each cleaning");
             case UNDER_WATER -> new Weighed(Weight.TEND, "what lies under the water could not be judged");
             case LIMIT -> new Weighed(Weight.WATCH, "the pipe beyond it was not seen");
             case MATERIAL_CHANGE,
@@ -48,11 +51,15 @@ public final class Weigher {
                     JOINT,
                     COUPLING,
                     BEND,
+                    DROP,
                     TIE_IN,
                     OPENING,
+                    BACKWATER_VALVE,
+                    END,
                     BOUNDARY,
                     MAIN_CONNECTION,
                     REMARK -> new Weighed(Weight.NOTED, "it is part of the pipe");
+            case LOCATE, FIXTURE_TEST, ADVICE -> new Weighed(Weight.NOTED, "it was told, not found in the pipe");
         };
     }
 

@@ -17,6 +17,7 @@ public record Chip(Sort sort, String label, int start, int end) {
         SIZE,
         SHARE,
         DEGREE,
-        PIPE
+        PIPE,
+        CERTAINTY
     }
 }

@@ -1,9 +1,12 @@
 package hitch.core.note;
 
 import hitch.core.counter.Distance;
+import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
+import hitch.core.finding.Matter;
+import hitch.core.finding.PipePart;
 import hitch.core.finding.Traits;
 import hitch.core.footage.FrameRef;
 import hitch.core.line.Extent;
@@ -12,29 +15,116 @@ import java.util.List;
 import java.util.Optional;
 
 /**
- * What a note was understood to say.
+ * One thing that was said.
  *
- * @param kind what is there; a remark where no kind was named
- * @param place typed distance from the opening, or stretch, as cable along the run; nearer end first
- * @param traits clock position, size, share, degree and pipe
- * @param wording the note as typed
+ * @param matter what it is about; a remark where no kind was named
+ * @param place said distance from the opening, or stretch, as cable along the run; nearer end first
+ * @param length how far it goes on, where no place was said
+ * @param traits clock position, size, share, degree, pipe, depth, angle
+ * @param certainty how sure the speaker is
+ * @param wording the sentence, or the note as typed
  * @param remark the part that stays free text
- * @param chips the understood parts in order of the text
+ * @param start where the word that names it begins in the text, characters
  */
 public record Draft(
-        FindingKind kind, Optional<Place> place, Traits traits, String wording, String remark, List<Chip> chips) {
-    /** A typed place as distances from the run's opening; both ends equal for a point. */
-    public record Place(Distance from, Distance to) {}
+        Matter matter,
+        Optional<Place> place,
+        Optional<Distance> length,
+        Traits traits,
+        Certainty certainty,
+        String wording,
+        String remark,
+        int start) {
+    /** A said place as distances from the run's opening; both ends equal for a point. */
+    public record Place(Distance from, Distance to) {
+        public boolean isPoint() {
+            return from.equals(to);
+        }
+
+        /** The stretch between two distances in any order. */
+        public static Place between(Distance a, Distance b) {
+            return a.compareTo(b) <= 0 ? new Place(a, b) : new Place(b, a);
+        }
+    }
+
+    /** A note in which nothing was understood. */
+    public static Draft remark(String note) {
+        return new Draft(
+                FindingKind.REMARK,
+                Optional.empty(),
+                Optional.empty(),
+                Traits.NONE,
+                Certainty.SEEN,
+                note,
+                note.strip(),
+                0);
+    }
+
+    /** What kind of finding it makes; a remark for an act. */
+    public FindingKind kind() {
+        return matter instanceof FindingKind kind ? kind : FindingKind.REMARK;
+    }
+
+    Draft remarking(String rest) {
+        boolean act = !(matter instanceof FindingKind);
+        return with(place, length, traits, act ? wording : rest);
+    }
+
+    /** This at another frame's words, with what {@code earlier} said of the same. */
+    public Draft like(Draft earlier) {
+        return new Draft(
+                earlier.matter,
+                place,
+                length,
+                filled(traits, earlier.traits),
+                earlier.certainty,
+                wording,
+                remark,
+                start);
+    }
+
+    /** With what was said later, where this left it open. */
+    public Draft filled(Optional<Place> laterPlace, Optional<Distance> laterLength, Traits later) {
+        Optional<Distance> far = length.or(() -> laterLength);
+        Optional<Place> at = place.or(() -> laterPlace);
+        boolean stretch = at.map(Place::isPoint).orElse(false) && far.isPresent();
+        Optional<Place> spread = stretch ? at.map(p -> new Place(p.from(), p.to().plus(far.get()))) : at;
+        return with(spread, spread.isPresent() ? Optional.empty() : far, filled(traits, later), remark);
+    }
+
+    /** With what was said later in place of what was said here. */
+    public Draft corrected(Optional<Place> laterPlace, Traits later) {
+        return with(laterPlace.or(() -> place), length, filled(later, traits), remark);
+    }
+
+    private Draft with(Optional<Place> place, Optional<Distance> length, Traits traits, String remark) {
+        return new Draft(matter, place, length, traits, certainty, wording, remark, start);
+    }
+
+    private static Traits filled(Traits first, Traits second) {
+        Optional<ClockPosition> clock = first.clock().or(second::clock);
+        PipePart before = first.before().isUnknown() ? second.before() : first.before();
+        PipePart after = first.after().isUnknown() ? second.after() : first.after();
+        return new Traits(
+                clock,
+                first.size().or(second::size),
+                first.share().or(second::share),
+                first.degree().or(second::degree),
+                before,
+                after,
+                first.depth().or(second::depth),
+                first.angle().or(second::angle));
+    }
 
     /**
      * The finding this draft makes at a frame.
      *
-     * @param run the run of the frame's clip; without one a typed place cannot stand and stays in the wording only
+     * @param run the run of the frame's clip; without one a said place cannot stand and stays in the wording only
      */
     public Finding at(FindingId id, FrameRef frame, Optional<Run> run) {
         Optional<Extent> typed = place.flatMap(p -> run.map(r -> Extent.between(
                 r.stationOf(p.from().mm() + r.datum().mm()),
                 r.stationOf(p.to().mm() + r.datum().mm()))));
-        return new Finding(id, kind, frame, typed, traits, wording.strip(), remark, Optional.empty(), List.of());
+        return new Finding(id, kind(), frame, typed, traits, wording.strip(), remark, Optional.empty(), List.of());
     }
 }

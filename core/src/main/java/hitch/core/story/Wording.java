@@ -36,13 +36,19 @@ public final class Wording {
             case STANDING_WATER -> "The pipe dips here and does not drain dry.";
             case UNDER_WATER -> "The camera was under water and the wall could not be seen.";
             case MATERIAL_CHANGE, SIZE_CHANGE -> "One pipe ends here and another begins.";
-            case JOINT, COUPLING, BEND -> "It is a normal part of a pipe.";
+            case FLAT_GRADE -> "The pipe has little fall here, so solids travel slowly.";
+            case REVERSE_GRADE -> "The pipe falls the wrong way here and holds water.";
+            case REPAIR -> "Somebody has mended the pipe here before.";
+            case JOINT, COUPLING, BEND, DROP -> "It is a normal part of a pipe.";
             case TIE_IN -> "Another drain joins here.";
+            case BACKWATER_VALVE -> "A flap here keeps the main's water out of the house; it needs care.";
+            case END -> "The pipe ends here.";
             case OPENING -> "The pipe can be reached from here.";
             case BOUNDARY -> "Who owns the pipe beyond it is for local rules to say.";
             case MAIN_CONNECTION -> "Your pipe ends here and the public main begins.";
             case LIMIT -> "Nothing past this point was seen.";
-            case REMARK -> "";
+            case LOCATE -> "The pipe lies this deep under the mark.";
+            case FIXTURE_TEST, ADVICE, REMARK -> "";
         };
     }
 }

@@ -1,7 +1,7 @@
 package hitch.desk.mark;
 
 import hitch.core.footage.ClipScan;
-import hitch.core.note.PlainNoteReader;
+import hitch.core.note.grammar.TradeNoteReader;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
@@ -27,7 +27,7 @@ public final class MarkBench implements Bench {
 
     public MarkBench(Context desk) {
         this.desk = desk;
-        notes = new NoteLine(desk, new PlainNoteReader());
+        notes = new NoteLine(desk, new TradeNoteReader());
         CounterBook book = new CounterBook(desk);
         CounterBox box = new CounterBox();
         counter = new CounterBar(desk, book, box);

@@ -6,30 +6,30 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.line.Run;
-import hitch.core.note.Chip;
 import hitch.core.note.Draft;
+import hitch.core.note.Note;
 import hitch.core.note.NoteReader;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
-import javafx.scene.input.KeyCode;
-import javafx.scene.layout.FlowPane;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-/** One text field: what is typed is read into chips while it is typed, and Enter makes it a finding at this frame. */
+/**
+ * One text field: what is typed is read into chips while it is typed. Enter makes findings of it at this frame's station;
+ * Shift and Enter keeps a station that was typed.
+ */
 final class NoteLine extends VBox {
-    private static final String HINT = "roots top heavy  ·  standing water 26-31  ·  clay to pvc";
-
-    private static final double CHIPS_WIDTH = 412;
-
     private final Context desk;
     private final NoteReader reader;
     private final TextField field = new TextField();
-    private final FlowPane chips = new FlowPane(6, 6);
+    private final NoteChips chips;
+    private final NoteActs acts;
     private final Label heading = Labels.heading("Note");
     private FindingId amending;
     private FrameRef frame;
@@ -37,6 +37,8 @@ final class NoteLine extends VBox {
     NoteLine(Context desk, NoteReader reader) {
         this.desk = desk;
         this.reader = reader;
+        this.acts = new NoteActs(desk);
+        chips = new NoteChips(this::replace);
         setSpacing(8);
         field.setId("note");
         field.getStyleClass().add("note-field");
@@ -48,18 +50,25 @@ final class NoteLine extends VBox {
                 desk.player().playingProperty().set(false);
             }
         });
-        field.setOnAction(e -> enter());
-        field.setOnKeyPressed(e -> {
-            if (e.getCode() == KeyCode.ESCAPE) {
-                cancel();
-                e.consume();
-            }
-        });
-        chips.setMinHeight(26);
-        chips.setPrefWrapLength(CHIPS_WIDTH);
-        chips.setMaxWidth(CHIPS_WIDTH);
+        field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         getChildren().addAll(new HBox(8, heading, Labels.of("N", "key")), field, chips);
         read("");
+    }
+
+    private void key(KeyEvent e) {
+        switch (e.getCode()) {
+            case ENTER -> enter(e.isShiftDown());
+            case ESCAPE -> cancel();
+            case TAB -> {
+                if (e.isShiftDown() || !chips.complete(field)) {
+                    return;
+                }
+            }
+            default -> {
+                return;
+            }
+        }
+        e.consume();
     }
 
     void focus() {
@@ -84,36 +93,29 @@ final class NoteLine extends VBox {
     }
 
     private void read(String text) {
-        chips.getChildren().clear();
         if (text.isBlank()) {
             frame = null;
-            Label hint = Labels.of(HINT, "soft");
-            hint.setMaxWidth(CHIPS_WIDTH);
-            chips.getChildren().add(hint);
-            return;
-        }
-        if (frame == null) {
+        } else if (frame == null) {
             // The note belongs to the frame that was on show when its first letter was typed.
             frame = desk.player().shown().map(Player.Frame::ref).orElse(null);
         }
-        Draft draft = reader.read(text, desk.work().now().survey().facts().unit());
-        for (Chip chip : draft.chips()) {
-            chips.getChildren()
-                    .add(Labels.of(
-                            chip.label(), "chip", "chip-" + chip.sort().name().toLowerCase(java.util.Locale.ROOT)));
-        }
-        if (!draft.remark().isEmpty()) {
-            chips.getChildren().add(remark(draft.remark()));
-        }
+        chips.show(text, note(text), reader);
     }
 
-    private static Label remark(String text) {
-        Label label = Labels.of("“" + text + "”", "chip", "chip-remark");
-        label.setMaxWidth(CHIPS_WIDTH);
-        return label;
+    /** Puts other words in the place of a chip's. */
+    private void replace(int start, int end, String words) {
+        String text = field.getText();
+        boolean joined = start > 0 && !Character.isWhitespace(text.charAt(start - 1));
+        field.setText(text.substring(0, start) + (joined ? " " : "") + words + text.substring(end));
+        field.requestFocus();
+        field.end();
     }
 
-    private void enter() {
+    private Note note(String text) {
+        return reader.read(text, desk.work().now().survey().facts().unit());
+    }
+
+    private void enter(boolean typedPlace) {
         String text = field.getText();
         if (text.isBlank()) {
             return;
@@ -122,35 +124,65 @@ final class NoteLine extends VBox {
             desk.work().notices().say("There is no picture to note on. Add a clip on Load, or wait until it shows.");
             return;
         }
-        Draft draft = reader.read(text, desk.work().now().survey().facts().unit());
+        Note note = note(text);
         if (amending != null) {
-            FindingId id = amending;
-            desk.work()
-                    .now()
-                    .job()
-                    .finding(id)
-                    .ifPresent(f ->
-                            desk.work().apply(new Edit.AmendFinding(id, draft.at(id, f.frame(), runOf(f.frame())))));
+            amend(amending, note.first(), typedPlace);
         } else {
-            add(draft, frame);
+            add(note, frame, typedPlace);
         }
         cancel();
         field.requestFocus();
     }
 
-    private void add(Draft draft, FrameRef at) {
-        Optional<Run> run = runOf(at);
-        if (draft.place().isPresent() && run.isEmpty()) {
+    private void amend(FindingId id, Draft draft, boolean typedPlace) {
+        desk.work()
+                .now()
+                .job()
+                .finding(id)
+                .ifPresent(f ->
+                        desk.work().apply(new Edit.AmendFinding(id, finding(id, draft, f.frame(), typedPlace))));
+    }
+
+    private void add(Note note, FrameRef at, boolean typedPlace) {
+        if (note.drafts().stream().anyMatch(d -> d.place().isPresent())
+                && runOf(at).isEmpty()) {
             desk.work()
                     .notices()
                     .say("This clip is on no run, so the distance stays in the words only. "
                             + "Put the clip on a run on Load.");
         }
-        desk.work().addFinding(id -> {
-            Finding made = draft.at(id, at, run);
+        CompletableFuture<Void> before = CompletableFuture.completedFuture(null);
+        for (Draft draft : note.drafts()) {
+            before = before.thenCompose(
+                    done -> keep(draft, at, typedPlace || note.drafts().size() > 1));
+        }
+    }
+
+    private CompletableFuture<Void> keep(Draft draft, FrameRef at, boolean typedPlace) {
+        Optional<Edit> act = acts.edit(draft, at);
+        if (act.isPresent()) {
+            return desk.work().apply(act.get());
+        }
+        return desk.work().addFinding(id -> {
+            Finding made = finding(id, draft, at, typedPlace);
             javafx.application.Platform.runLater(() -> desk.selected().set(id));
             return made;
         });
+    }
+
+    /**
+     * The finding of a draft. A point that was typed gives way to the counter's station unless it is to be kept; a stretch
+     * always stands as typed, since a frame has no length.
+     */
+    private Finding finding(FindingId id, Draft draft, FrameRef at, boolean typedPlace) {
+        Finding made = draft.at(id, at, runOf(at));
+        boolean point = draft.place().map(Draft.Place::isPoint).orElse(false);
+        boolean known = desk.work().now().survey().stationAt(at).isPresent();
+        if (!point || typedPlace || !known) {
+            return made;
+        }
+        acts.compare(made, at);
+        return made.untyped();
     }
 
     private Optional<Run> runOf(FrameRef at) {

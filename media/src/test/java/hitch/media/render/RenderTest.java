@@ -89,8 +89,9 @@ class RenderTest {
         job = job.with(
                 new Edit.SetMark(Sample.DOWN, hitch.core.counter.Reading.byHand(index.pts(199), Distance.feet(20))));
         var frame = new hitch.core.footage.FrameRef(Sample.DOWN, index.pts(100));
-        job = job.with(new Edit.AddFinding(new hitch.core.note.PlainNoteReader()
+        job = job.with(new Edit.AddFinding(new hitch.core.note.grammar.TradeNoteReader()
                 .read("roots top heavy", job.facts().unit())
+                .first()
                 .at(job.nextId(), frame, job.runOf(Sample.DOWN))));
         survey = Reckoner.survey(job);
     }

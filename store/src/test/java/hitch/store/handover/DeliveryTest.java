@@ -22,7 +22,7 @@ import hitch.core.judge.HouseRules;
 import hitch.core.judge.PropertyFacts;
 import hitch.core.judge.Survey;
 import hitch.core.line.Direction;
-import hitch.core.note.PlainNoteReader;
+import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.story.Audience;
 import hitch.media.MediaException;
 import hitch.media.NumberedFootage;
@@ -94,8 +94,9 @@ class DeliveryTest {
     }
 
     private void note(Clip clip, long pts, String words) {
-        job = job.with(new Edit.AddFinding(new PlainNoteReader()
+        job = job.with(new Edit.AddFinding(new TradeNoteReader()
                 .read(words, job.facts().unit())
+                .first()
                 .at(job.nextId(), new FrameRef(clip.id(), pts), job.runOf(clip.id()))));
     }
 

@@ -1,4 +1,4 @@
-package hitch.core.note;
+package hitch.core.note.grammar;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -12,6 +12,9 @@ import hitch.core.finding.FindingKind;
 import hitch.core.line.Extent;
 import hitch.core.line.Material;
 import hitch.core.line.Station;
+import hitch.core.note.Chip;
+import hitch.core.note.Draft;
+import hitch.core.note.Note;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -21,9 +24,13 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-class PlainNoteReaderTest {
+class TradeNoteReaderTest {
     private static Draft read(String note) {
-        return new PlainNoteReader().read(note, LengthUnit.FEET);
+        return whole(note).first();
+    }
+
+    private static Note whole(String note) {
+        return new TradeNoteReader().read(note, LengthUnit.FEET);
     }
 
     @ParameterizedTest
@@ -131,7 +138,9 @@ class PlainNoteReaderTest {
 
     @Test
     void readsUnitsOfTheJob() {
-        Draft draft = new PlainNoteReader().read("standing water 2.5-4", LengthUnit.METRES);
+        Draft draft = new TradeNoteReader()
+                .read("standing water 2.5-4", LengthUnit.METRES)
+                .first();
         assertThat(draft.place()).contains(new Draft.Place(new Distance(2500), new Distance(4000)));
     }
 
@@ -180,7 +189,7 @@ class PlainNoteReaderTest {
 
     @Property
     void nothingTypedIsDropped(@ForAll("notes") String note) {
-        Draft draft = read(note);
+        Note draft = whole(note);
         StringBuilder left = new StringBuilder(note);
         draft.chips().forEach(c -> {
             for (int i = c.start(); i < c.end(); i++) {
@@ -202,7 +211,7 @@ class PlainNoteReaderTest {
     @Property
     void chipsNeverOverlap(@ForAll("notes") String note) {
         int end = 0;
-        for (Chip chip : read(note).chips()) {
+        for (Chip chip : whole(note).chips()) {
             assertThat(chip.start()).isGreaterThanOrEqualTo(end);
             assertThat(chip.end()).isGreaterThan(chip.start()).isLessThanOrEqualTo(note.length());
             end = chip.end();

@@ -1,0 +1,93 @@
+package hitch.core.exchange;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.ClockPosition;
+import hitch.core.finding.Traits;
+import hitch.core.note.Certainty;
+import hitch.core.note.Draft;
+import hitch.core.talk.Spoken;
+import hitch.core.talk.Whereabouts;
+import java.io.IOException;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import org.apache.commons.csv.CSVFormat;
+import org.apache.commons.csv.CSVPrinter;
+
+/**
+ * What was said, one row a draft. Stations are feet of cable from the opening: as said, else where the camera was then.
+ * The share of the bore runs from 0 to 1; the size of a locate is its depth.
+ */
+public final class NotesCsv {
+    private static final String[] HEAD = {
+        "time_s",
+        "kind",
+        "station_from",
+        "station_to",
+        "clock_from",
+        "clock_to",
+        "size",
+        "share_of_bore",
+        "certainty",
+        "text"
+    };
+
+    private NotesCsv() {}
+
+    /** @param timed whether the drafts have a time worth writing */
+    public static void write(List<Spoken> drafts, Whereabouts where, boolean timed, Appendable out) throws IOException {
+        CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEAD).get();
+        CSVPrinter printer = new CSVPrinter(out, format);
+        for (Spoken spoken : drafts) {
+            Draft draft = spoken.draft();
+            Optional<Draft.Place> place = draft.place()
+                    .or(() -> where.cableAt(spoken.seconds())
+                            .map(c -> new Draft.Place(
+                                    c, draft.length().map(c::plus).orElse(c))));
+            Optional<ClockPosition> clock = draft.traits().clock();
+            printer.printRecord(
+                    timed ? number(spoken.seconds(), 3) : "",
+                    draft.matter().word(),
+                    place.map(p -> feet(p.from())).orElse(""),
+                    place.map(p -> feet(p.to())).orElse(""),
+                    clock.map(ClockPosition::from).map(Object::toString).orElse(""),
+                    clock.map(ClockPosition::to).map(Object::toString).orElse(""),
+                    size(draft.traits()),
+                    draft.traits().share().map(s -> number(s / 100.0, 2)).orElse(""),
+                    word(draft.certainty()),
+                    FindingsCsv.defused(draft.wording()));
+        }
+        printer.flush();
+    }
+
+    private static String word(Certainty certainty) {
+        return certainty.word().replace(' ', '_');
+    }
+
+    private static String size(Traits traits) {
+        if (traits.depth().isPresent()) {
+            return LengthUnit.FEET_INCHES.show(traits.depth().get());
+        }
+        if (traits.size().isPresent()) {
+            return number(traits.size().get().inInches(), 3) + " in";
+        }
+        if (traits.angle().isPresent()) {
+            return traits.angle().get() + " degrees";
+        }
+        if (!traits.before().isUnknown() || !traits.after().isUnknown()) {
+            return (traits.before().words() + " to " + traits.after().words()).strip();
+        }
+        return "";
+    }
+
+    private static String feet(Distance distance) {
+        return number(distance.inFeet(), 2);
+    }
+
+    /** At most {@code places} decimals, without trailing noughts. */
+    private static String number(double value, int places) {
+        String text = String.format(Locale.ROOT, "%." + places + "f", value);
+        return text.replaceAll("(\\.\\d*?)0+$", "$1").replaceAll("\\.$", "");
+    }
+}

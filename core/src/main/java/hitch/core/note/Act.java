@@ -1,0 +1,24 @@
+package hitch.core.note;
+
+import hitch.core.finding.Matter;
+
+/** What a speaker does or asks for, rather than finds. */
+public enum Act implements Matter {
+    /** The counter was set to zero, or to what is said. */
+    ZERO("zero"),
+    /** Something is to be looked at again. */
+    PROMISE("promise"),
+    /** A picture is wanted. */
+    PHOTO("photo");
+
+    private final String word;
+
+    Act(String word) {
+        this.word = word;
+    }
+
+    @Override
+    public String word() {
+        return word;
+    }
+}

@@ -1,0 +1,38 @@
+package hitch.core.note.grammar;
+
+/** Words that tell how the words about them belong together. Their phrases stand in {@code words.txt}. */
+enum Glue {
+    NONE,
+    GONE,
+    DENIED,
+    THOUGHT,
+    SORRY,
+    IF,
+    WILL,
+    LOOK_FOR,
+    GENERAL,
+    BEFORE,
+    ADVISE,
+    REMEDY,
+    AGAIN,
+    AT,
+    FROM,
+    TO,
+    FOR,
+    OF,
+    LONG,
+    FEET,
+    INCHES,
+    METRES,
+    MILLIMETRES,
+    CENTIMETRES,
+    PERCENT,
+    DEGREES,
+    CLOCK,
+    BORE,
+    AND,
+    BUT,
+    INTO,
+    HERE,
+    OTHER
+}

@@ -1,0 +1,369 @@
+package hitch.core.note.grammar;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/**
+ * Joins tokens that speak one number: {@code nineteen point four}, {@code a hundred and three}, {@code one and a half},
+ * {@code 3/4}, {@code two thirds}.
+ */
+final class Numbers {
+    private static final Map<String, Integer> UNITS = Map.ofEntries(
+            Map.entry("zero", 0),
+            Map.entry("oh", 0),
+            Map.entry("one", 1),
+            Map.entry("two", 2),
+            Map.entry("three", 3),
+            Map.entry("four", 4),
+            Map.entry("five", 5),
+            Map.entry("six", 6),
+            Map.entry("seven", 7),
+            Map.entry("eight", 8),
+            Map.entry("nine", 9));
+    private static final Map<String, Integer> TEENS = Map.ofEntries(
+            Map.entry("ten", 10),
+            Map.entry("eleven", 11),
+            Map.entry("twelve", 12),
+            Map.entry("thirteen", 13),
+            Map.entry("fourteen", 14),
+            Map.entry("fifteen", 15),
+            Map.entry("sixteen", 16),
+            Map.entry("seventeen", 17),
+            Map.entry("eighteen", 18),
+            Map.entry("nineteen", 19));
+    private static final Map<String, Integer> TENS = Map.ofEntries(
+            Map.entry("twenty", 20),
+            Map.entry("thirty", 30),
+            Map.entry("forty", 40),
+            Map.entry("fourty", 40),
+            Map.entry("fifty", 50),
+            Map.entry("sixty", 60),
+            Map.entry("seventy", 70),
+            Map.entry("eighty", 80),
+            Map.entry("ninety", 90));
+    private static final Map<String, Integer> PARTS = Map.ofEntries(
+            Map.entry("half", 2),
+            Map.entry("halves", 2),
+            Map.entry("third", 3),
+            Map.entry("thirds", 3),
+            Map.entry("quarter", 4),
+            Map.entry("quarters", 4),
+            Map.entry("fourth", 4),
+            Map.entry("fourths", 4),
+            Map.entry("fifth", 5),
+            Map.entry("fifths", 5),
+            Map.entry("eighth", 8),
+            Map.entry("eighths", 8),
+            Map.entry("sixteenth", 16),
+            Map.entry("sixteenths", 16));
+    /** Words after which a lone "one" counts something. */
+    private static final Set<String> COUNTED =
+            Set.of("foot", "feet", "inch", "oclock", "o", "percent", "point", "to", "metre", "meter", "mark", "degree");
+
+    private final List<Token> in;
+    private final List<Token> out = new ArrayList<>();
+    private int at;
+    private int next;
+
+    private Numbers(List<Token> tokens) {
+        this.in = tokens;
+    }
+
+    static List<Token> join(List<Token> tokens) {
+        Numbers numbers = new Numbers(tokens);
+        while (numbers.at < tokens.size()) {
+            numbers.step();
+        }
+        return numbers.out;
+    }
+
+    private void step() {
+        next = at;
+        double value = fractionOnly();
+        if (Double.isNaN(value)) {
+            next = at;
+            value = whole();
+            if (!Double.isNaN(value)) {
+                value = withPart(withPoint(value));
+            }
+        }
+        if (Double.isNaN(value)) {
+            out.add(in.get(at++));
+            return;
+        }
+        Token last = in.get(next - 1);
+        StringBuilder text = new StringBuilder();
+        in.subList(at, next).forEach(t -> text.append(text.isEmpty() ? "" : " ").append(t.text()));
+        out.add(new Token(text.toString(), value, in.get(at).start(), last.end()));
+        at = next;
+    }
+
+    private double whole() {
+        Token t = token(next);
+        if (t == null) {
+            return Double.NaN;
+        }
+        if (t.isNumber()) {
+            next++;
+            return t.value();
+        }
+        if (t.is("point") && UNITS.containsKey(word(next + 1))) {
+            return 0;
+        }
+        if (t.is("a") && "hundred".equals(word(next + 1))) {
+            next += 2;
+            return 100 + tail();
+        }
+        if (TENS.containsKey(t.text()) || TEENS.containsKey(t.text())) {
+            return upToNinetyNine();
+        }
+        Integer unit = UNITS.get(t.text());
+        if (unit == null || t.is("oh")) {
+            return Double.NaN;
+        }
+        return fromUnit(unit);
+    }
+
+    private double fromUnit(int unit) {
+        String after = word(next + 1);
+        if ("hundred".equals(after)) {
+            next += 2;
+            return unit * 100 + tail();
+        }
+        boolean hundreds = unit == 1 || unit == 2;
+        if (hundreds && (TENS.containsKey(after) || TEENS.containsKey(after))) {
+            next++;
+            return unit * 100 + upToNinetyNine();
+        }
+        if (unit > 0 && "oh".equals(after) && UNITS.containsKey(word(next + 2))) {
+            next += 3;
+            return unit * 100 + UNITS.get(word(next - 1));
+        }
+        if (unit == 1 && !countsOne(after)) {
+            return Double.NaN;
+        }
+        next++;
+        return unit;
+    }
+
+    /** "One" is a number before a unit, a fraction or after a place word; else it stands for a thing. */
+    private boolean countsOne(String after) {
+        if (token(next + 1) == null) {
+            return placed();
+        }
+        boolean half = after.equals("and") && "a".equals(word(next + 2)) && PARTS.containsKey(word(next + 3));
+        boolean point = after.equals("point") && !UNITS.containsKey(word(next + 2)) && !isDigits(next + 2);
+        boolean inches = "foot".equals(word(next - 1)) || "feet".equals(word(next - 1));
+        return !point && COUNTED.contains(after)
+                || half
+                || inches && !"of".equals(after) && !"more".equals(after)
+                || placed() && !token(next + 1).isWord();
+    }
+
+    private boolean isDigits(int index) {
+        return token(index) != null && token(index).isNumber();
+    }
+
+    private boolean placed() {
+        String before = word(next - 1);
+        return "at".equals(before)
+                || "to".equals(before)
+                || "from".equals(before)
+                || "foot".equals(before)
+                || "feet".equals(before);
+    }
+
+    private int tail() {
+        int start = next;
+        if ("and".equals(word(next))) {
+            next++;
+        }
+        String word = word(next);
+        if (TENS.containsKey(word) || TEENS.containsKey(word)) {
+            return (int) upToNinetyNine();
+        }
+        if (UNITS.containsKey(word) && !"oh".equals(word)) {
+            next++;
+            return UNITS.get(word);
+        }
+        next = start;
+        return 0;
+    }
+
+    private double upToNinetyNine() {
+        String word = word(next++);
+        if (TEENS.containsKey(word)) {
+            return TEENS.get(word);
+        }
+        int value = TENS.get(word);
+        Integer unit = UNITS.get(word(next));
+        if (unit != null && unit > 0) {
+            next++;
+            return value + unit;
+        }
+        return value;
+    }
+
+    private double withPoint(double value) {
+        if (value > 10 && value < 100 && value % 10 != 0 && !token(next - 1).isNumber() && digitAlone()) {
+            return value + UNITS.get(word(next++)) / 10.0;
+        }
+        if (!"point".equals(word(next)) || value != Math.rint(value)) {
+            return value;
+        }
+        int from = next + 1;
+        double place = 0.1;
+        double sum = value;
+        Token digits = token(from);
+        if (digits != null && digits.isNumber() && digits.value() == Math.rint(digits.value())) {
+            next = from + 1;
+            return value + digits.value() / Math.pow(10, digits.text().length());
+        }
+        while (from < in.size() && UNITS.containsKey(word(from)) && place > 0.001) {
+            sum += UNITS.get(word(from)) * place;
+            place /= 10;
+            from++;
+        }
+        if (from > next + 1) {
+            next = from;
+            return Math.round(sum * 1000) / 1000.0;
+        }
+        return value;
+    }
+
+    /** "Fifty five five": a counter read out digit by digit. */
+    private boolean digitAlone() {
+        Integer digit = UNITS.get(word(next));
+        boolean measured = Set.of("inch", "inches", "foot", "feet", "percent", "oclock", "o", "point", "hundred", "and")
+                        .contains(word(next + 1))
+                || PARTS.containsKey(word(next + 1));
+        return digit != null && !measured;
+    }
+
+    /** "And a half", "1/2", "half" after a whole number, or the bottom of a fraction after its top. */
+    private double withPart(double value) {
+        if (value != Math.rint(value)) {
+            return value;
+        }
+        if (sign(next, "/") && isDigits(next + 1)) {
+            return slash(value);
+        }
+        if (sign(next, "-")
+                && isDigits(next + 1)
+                && sign(next + 2, "/")
+                && isDigits(next + 3)
+                && token(next).touches(token(next + 1))) {
+            double part = fraction(next + 1);
+            if (part < 1) {
+                next += 4;
+                return value + part;
+            }
+        }
+        if (isDigits(next) && sign(next + 1, "/") && isDigits(next + 2)) {
+            double part = fraction(next);
+            boolean share = Set.of("full", "of", "the", "blocked", "bore").contains(word(next + 3));
+            if (part > 0 && part < 1 && !share) {
+                next += 3;
+                return value + part;
+            }
+        }
+        return withSpokenPart(value);
+    }
+
+    private double withSpokenPart(double value) {
+        int from = next;
+        if ("and".equals(word(from))) {
+            from++;
+            int top = "a".equals(word(from)) || "one".equals(word(from)) ? 1 : UNITS.getOrDefault(word(from), 0);
+            if (top > 0 && PARTS.containsKey(word(from + 1)) && !ordinal(from + 1)) {
+                next = from + 2;
+                return value + (double) top / PARTS.get(word(from + 1));
+            }
+            return isDigits(from) && sign(from + 1, "/") && isDigits(from + 2) ? andSlash(value, from) : value;
+        }
+        if (value >= 1 && value < 16 && PARTS.containsKey(word(from)) && !ordinal(from)) {
+            next = from + 1;
+            return value / PARTS.get(word(from));
+        }
+        return value;
+    }
+
+    private double andSlash(double value, int from) {
+        double part = fraction(from);
+        if (part > 0 && part < 1) {
+            next = from + 3;
+            return value + part;
+        }
+        return value;
+    }
+
+    private double slash(double top) {
+        double bottom = token(next + 1).value();
+        boolean usual = bottom == 2 || bottom == 3 || bottom == 4 || bottom == 8 || bottom == 16 || bottom == 32;
+        if (!usual || top >= 4 * bottom || top < 1) {
+            return top;
+        }
+        next += 2;
+        return top / bottom;
+    }
+
+    private double fraction(int from) {
+        double bottom = token(from + 2).value();
+        return bottom > 0 ? token(from).value() / bottom : 0;
+    }
+
+    private double fractionOnly() {
+        Token t = token(next);
+        if (t == null) {
+            return Double.NaN;
+        }
+        if ("\u00bd\u00bc\u00be\u2153\u2154".contains(t.text()) && t.text().length() == 1) {
+            next++;
+            return switch (t.text()) {
+                case "\u00bd" -> 0.5;
+                case "\u00bc" -> 0.25;
+                case "\u00be" -> 0.75;
+                case "\u2153" -> 1 / 3.0;
+                default -> 2 / 3.0;
+            };
+        }
+        boolean article = t.is("a") || t.is("one");
+        int from = article ? next + 1 : next;
+        String part = word(from);
+        boolean lone = "half".equals(part) || "quarter".equals(part);
+        if (!PARTS.containsKey(part) || !article && !lone || "way".equals(word(from + 1))) {
+            return Double.NaN;
+        }
+        if (article && ordinal(from)) {
+            return Double.NaN;
+        }
+        next = from + 1;
+        return 1.0 / PARTS.get(part);
+    }
+
+    /** "A third joint" counts joints, "a third of the pipe" and "a third full" do not. */
+    private boolean ordinal(int part) {
+        String word = word(part);
+        if (word.equals("half") || word.startsWith("quarter") || word.endsWith("s")) {
+            return false;
+        }
+        String after = word(part + 1);
+        return Set.of("joint", "bend", "clip", "one", "time", "run", "opening", "cleanout", "tie", "wye", "root")
+                .contains(after);
+    }
+
+    private boolean sign(int index, String sign) {
+        return token(index) != null && token(index).is(sign);
+    }
+
+    private String word(int index) {
+        Token t = token(index);
+        return t == null || t.isNumber() ? "" : t.text();
+    }
+
+    private Token token(int index) {
+        return index >= 0 && index < in.size() ? in.get(index) : null;
+    }
+}

@@ -1,0 +1,53 @@
+package hitch.core.note.grammar;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Cuts a run of words into sentences, at their signs, and into pieces where a speaker never stops. */
+final class SentenceCutter {
+    private static final int LONGEST = 70;
+    private static final Set<String> SHORT = Set.of(
+            "ft", "in", "approx", "no", "dia", "sch", "st", "ave", "mr", "mrs", "poss", "prob", "long", "vert", "circ",
+            "ca", "deg", "ms", "dr");
+
+    private SentenceCutter() {}
+
+    static List<List<Token>> cut(List<Token> tokens, String text) {
+        List<List<Token>> sentences = new ArrayList<>();
+        int start = 0;
+        for (int i = 0; i < tokens.size(); i++) {
+            boolean ends = ends(tokens, i, text);
+            if (ends || i - start >= LONGEST || i == tokens.size() - 1) {
+                sentences.add(tokens.subList(start, i + 1));
+                start = i + 1;
+            }
+        }
+        return sentences;
+    }
+
+    private static boolean ends(List<Token> tokens, int i, String text) {
+        Token token = tokens.get(i);
+        boolean last = i + 1 >= tokens.size();
+        boolean line = !last
+                && text.substring(
+                                        token.end(),
+                                        Math.min(
+                                                text.length(), tokens.get(i + 1).start()))
+                                .indexOf('\n')
+                        >= 0;
+        if (token.is("!") || token.is("?") || token.is(";") || line) {
+            return true;
+        }
+        if (!token.is(".")) {
+            return false;
+        }
+        if (last) {
+            return true;
+        }
+        Token next = tokens.get(i + 1);
+        boolean abbreviated = i > 0 && SHORT.contains(tokens.get(i - 1).text());
+        boolean capital = Character.isUpperCase(text.charAt(next.start()));
+        return token.end() < next.start() && (!abbreviated || capital);
+    }
+}

@@ -1,0 +1,100 @@
+package hitch.core.note.grammar;
+
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.Matter;
+import hitch.core.note.Draft;
+import hitch.core.note.Note;
+import hitch.core.note.NoteReader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Reads the trade's language: cuts a note into sentences, finds the words of the vocabulary and the figures in each, and
+ * settles by the words about them what is found, where, how much and how surely.
+ */
+public final class TradeNoteReader implements NoteReader {
+    private final Words words;
+
+    public TradeNoteReader() {
+        this(Map.of());
+    }
+
+    /** @param own words of the firm's own and the kinds they name */
+    public TradeNoteReader(Map<String, FindingKind> own) {
+        this.words = Words.shipped().with(own);
+    }
+
+    @Override
+    public Note read(String note, LengthUnit unit) {
+        return read(note, unit, true, Optional.empty());
+    }
+
+    @Override
+    public Note hear(String speech, LengthUnit unit, Optional<Draft> last) {
+        return read(speech, unit, false, last);
+    }
+
+    @Override
+    public Draft goOn(String speech, LengthUnit unit, Draft last) {
+        Draft more = last;
+        for (List<Token> tokens : sentences(speech)) {
+            more = new Sentence(tokens, words, unit, false, Optional.of(last), Optional.empty()).addTo(more);
+        }
+        return more;
+    }
+
+    private static List<List<Token>> sentences(String text) {
+        return SentenceCutter.cut(Numbers.join(Fillers.out(Tokenizer.cut(text))), text);
+    }
+
+    @Override
+    public List<String> completions(String start) {
+        return words.beginning(start);
+    }
+
+    private Note read(String text, LengthUnit unit, boolean typed, Optional<Draft> last) {
+        List<Draft> drafts = new ArrayList<>();
+        NoteRest rest = new NoteRest(text);
+        Optional<Draft> before = last;
+        Optional<Meaning.Place> carried = Optional.empty();
+        List<hitch.core.finding.PipePart> pipes = new ArrayList<>();
+        boolean corrects = false;
+        for (List<Token> tokens : sentences(text)) {
+            Sentence sentence = new Sentence(tokens, words, unit, typed, before, carried);
+            corrects |= drafts.isEmpty() && sentence.corrects();
+            List<Draft> next = sentence.drafts(text);
+            merge(drafts, next, sentence);
+            pipes.addAll(sentence.pipes());
+            carried = sentence.carries();
+            rest.take(sentence.chips());
+            if (!drafts.isEmpty()) {
+                before = Optional.of(drafts.getLast());
+            }
+        }
+        if (drafts.isEmpty() && typed) {
+            drafts.add(Draft.remark(text));
+        }
+        return Note.of(text, drafts, pipes, corrects, rest.remark(), rest.chips());
+    }
+
+    /** Sentences that only add to the one before ("That is at 42. Heavy.") fill in its draft. */
+    private static void merge(List<Draft> drafts, List<Draft> next, Sentence sentence) {
+        if (!drafts.isEmpty() && sentence.goesOn(drafts.getLast(), next)) {
+            Draft more = next.getFirst();
+            drafts.set(drafts.size() - 1, drafts.getLast().filled(more.place(), more.length(), more.traits()));
+            return;
+        }
+        if (!next.isEmpty() || drafts.isEmpty()) {
+            drafts.addAll(next);
+            return;
+        }
+        drafts.set(drafts.size() - 1, sentence.addTo(drafts.getLast()));
+    }
+
+    static boolean isFinding(Matter matter) {
+        return matter instanceof FindingKind;
+    }
+}

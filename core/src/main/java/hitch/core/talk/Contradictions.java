@@ -1,0 +1,190 @@
+package hitch.core.talk;
+
+import hitch.core.counter.Distance;
+import hitch.core.finding.FindingKind;
+import hitch.core.note.Act;
+import hitch.core.note.Certainty;
+import hitch.core.note.Draft;
+import hitch.core.talk.Contradiction.Sort;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+
+/** Finds what in a commentary does not agree with itself, or with the counter. */
+public final class Contradictions {
+    /** A speaker looks ahead of the lens: how far beyond the counter a place may be said without a doubt. */
+    static final Distance LOOK_AHEAD = Distance.feet(4);
+    /** How far behind the counter it may be said; people round, and read late. */
+    static final Distance BEHIND = Distance.feet(2);
+
+    private static final Distance SLACK = Distance.feet(2);
+    private static final Distance SAME_PLACE = Distance.feet(3);
+
+    private final List<Spoken> drafts;
+    private final Whereabouts where;
+    private final List<Contradiction> found = new ArrayList<>();
+
+    private Contradictions(Spoken.All all, Whereabouts where) {
+        this.drafts = all.drafts();
+        this.where = where;
+    }
+
+    /** The contradictions in {@code all}, at most one of each sort to a draft, in order of time. */
+    public static List<Contradiction> in(Spoken.All all, Whereabouts where) {
+        Contradictions search = new Contradictions(all, where);
+        List<Spoken> placed = all.drafts().stream()
+                .filter(s -> s.draft().place().isPresent() && isInPipe(s.draft()))
+                .toList();
+        for (int i = 0; i < all.drafts().size(); i++) {
+            Spoken spoken = all.drafts().get(i);
+            if (placed.contains(spoken)) {
+                search.place(spoken, placed);
+            }
+            search.promise(i);
+            search.denied(i);
+        }
+        search.found.addAll(new PipeContradictions(all, where).all());
+        return List.copyOf(search.found);
+    }
+
+    private static boolean isInPipe(Draft draft) {
+        return draft.matter() instanceof FindingKind k && k.family() != FindingKind.Family.TOLD;
+    }
+
+    private void place(Spoken spoken, List<Spoken> placed) {
+        Draft.Place said = spoken.draft().place().orElseThrow();
+        Optional<Distance> cable = where.cableAt(spoken.seconds());
+        Optional<Distance> end = where.farthest();
+        if (end.isPresent() && said.to().compareTo(end.get().plus(LOOK_AHEAD)) > 0) {
+            Optional<Distance> likely =
+                    cable.flatMap(c -> Slips.between(said.from(), c.minus(BEHIND), c.plus(LOOK_AHEAD)));
+            add(Sort.BEYOND, spoken, show(said.to()) + " was said, and the run ends at " + show(end.get()), likely);
+        } else if (cable.isPresent() && where.confidenceAt(spoken.seconds()) >= 0.5) {
+            againstCounter(spoken, said, cable.get());
+        } else {
+            order(spoken, placed);
+        }
+    }
+
+    private void againstCounter(Spoken spoken, Draft.Place said, Distance cable) {
+        Distance low = cable.minus(BEHIND);
+        Distance high = cable.plus(LOOK_AHEAD);
+        boolean touches = said.to().compareTo(low) >= 0 && said.from().compareTo(high) <= 0;
+        if (!touches) {
+            add(
+                    Sort.COUNTER,
+                    spoken,
+                    show(said.from()) + " was said, and the counter shows " + show(cable),
+                    Slips.between(said.from(), low, high));
+        }
+    }
+
+    /** Without a counter: a place out of the order of those said before and after it. */
+    private void order(Spoken spoken, List<Spoken> placed) {
+        int i = placed.indexOf(spoken);
+        if (i < 1 || i + 1 >= placed.size()) {
+            return;
+        }
+        Distance before = from(placed.get(i - 1));
+        Distance here = from(spoken);
+        Distance after = from(placed.get(i + 1));
+        boolean back = before.compareTo(after) > 0;
+        Distance low = (back ? after : before).minus(SLACK);
+        Distance high = (back ? before : after).plus(SLACK);
+        boolean turns = Math.abs(before.inFeet() - after.inFeet()) < 3;
+        if (!turns && (here.compareTo(low) < 0 || here.compareTo(high) > 0)) {
+            // The camera may have turned there; only a likely slip makes it a contradiction.
+            Slips.between(here, low.plus(SLACK), high.minus(SLACK))
+                    .ifPresent(likely -> add(
+                            Sort.ORDER,
+                            spoken,
+                            show(here) + " was said between " + show(before) + " and " + show(after) + " going "
+                                    + (back ? "back" : "out"),
+                            Optional.of(likely)));
+        }
+    }
+
+    private static Distance from(Spoken spoken) {
+        return spoken.draft().place().orElseThrow().from();
+    }
+
+    private void promise(int i) {
+        Spoken promise = drafts.get(i);
+        if (promise.draft().matter() != Act.PROMISE) {
+            return;
+        }
+        Optional<Distance> at = promise.draft()
+                .place()
+                .map(Draft.Place::from)
+                .or(() -> where.cableAt(promise.seconds()))
+                .or(() -> placeBefore(i));
+        if (at.isEmpty()) {
+            return;
+        }
+        boolean kept = drafts.subList(i + 1, drafts.size()).stream()
+                .filter(s -> s.seconds() > promise.seconds() + 15)
+                .filter(s -> s.draft().matter() != Act.PROMISE)
+                .anyMatch(s -> s.draft()
+                        .place()
+                        .map(Draft.Place::from)
+                        .or(() -> where.cableAt(s.seconds()))
+                        .map(d -> d.minus(at.get()).abs().compareTo(SAME_PLACE) <= 0)
+                        .orElse(false));
+        if (!kept) {
+            add(Sort.PROMISE, promise, "nothing more was said of " + show(at.get()), Optional.empty());
+        }
+    }
+
+    private Optional<Distance> placeBefore(int i) {
+        for (int j = i - 1; j >= 0 && j >= i - 3; j--) {
+            Optional<Draft.Place> place = drafts.get(j).draft().place();
+            if (place.isPresent()) {
+                return place.map(Draft.Place::from);
+            }
+        }
+        return Optional.empty();
+    }
+
+    private void denied(int i) {
+        Spoken denial = drafts.get(i);
+        if (denial.draft().certainty() != Certainty.RULED_OUT) {
+            return;
+        }
+        for (int j = i - 1; j >= 0; j--) {
+            Spoken earlier = drafts.get(j);
+            boolean same = earlier.draft().matter() == denial.draft().matter()
+                    && earlier.draft().certainty() != Certainty.RULED_OUT;
+            if (same && isNear(earlier, denial)) {
+                add(
+                        Sort.DENIED,
+                        earlier,
+                        earlier.draft().matter().word() + " was said, and taken back at " + clock(denial.seconds()),
+                        Optional.empty());
+                return;
+            }
+        }
+    }
+
+    /** Within reach of each other, or one of them without a place. */
+    private boolean isNear(Spoken a, Spoken b) {
+        Optional<Distance> first = a.draft().place().map(Draft.Place::from).or(() -> where.cableAt(a.seconds()));
+        Optional<Distance> second = b.draft().place().map(Draft.Place::from).or(() -> where.cableAt(b.seconds()));
+        boolean soon = b.seconds() - a.seconds() < 60;
+        return first.flatMap(f -> second.map(s -> f.minus(s).abs().inFeet() <= 5))
+                .orElse(soon);
+    }
+
+    private void add(Sort sort, Spoken about, String words, Optional<Distance> likely) {
+        found.add(new Contradiction(sort, about.key(), words, likely));
+    }
+
+    static String show(Distance distance) {
+        return String.format(Locale.ROOT, "%.1f ft", distance.inFeet());
+    }
+
+    static String clock(double seconds) {
+        long whole = Math.round(seconds);
+        return String.format(Locale.ROOT, "%d:%02d", whole / 60, whole % 60);
+    }
+}

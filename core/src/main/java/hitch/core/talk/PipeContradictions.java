@@ -1,0 +1,144 @@
+package hitch.core.talk;
+
+import hitch.core.counter.Distance;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.PipePart;
+import hitch.core.line.Material;
+import hitch.core.line.PipeSize;
+import hitch.core.note.Certainty;
+import hitch.core.note.Draft;
+import hitch.core.talk.Contradiction.Sort;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Size and material said otherwise later: the same change with other sides, or a change from a pipe that is not the one
+ * the last change led to.
+ */
+final class PipeContradictions {
+    private static final double SAME_CHANGE_FT = 3;
+
+    /** A change and where it is. */
+    private record Change(Spoken said, double feet, PipePart before, PipePart after) {}
+
+    private final Spoken.All all;
+    private final Whereabouts where;
+    private final List<Contradiction> found = new ArrayList<>();
+
+    PipeContradictions(Spoken.All all, Whereabouts where) {
+        this.all = all;
+        this.where = where;
+    }
+
+    List<Contradiction> all() {
+        List<Change> changes = new ArrayList<>();
+        for (Spoken spoken : all.drafts()) {
+            Draft draft = spoken.draft();
+            boolean change = draft.matter() == FindingKind.MATERIAL_CHANGE || draft.matter() == FindingKind.SIZE_CHANGE;
+            if (change && draft.certainty() != Certainty.RULED_OUT) {
+                at(spoken)
+                        .ifPresent(feet -> changes.add(new Change(
+                                spoken,
+                                feet,
+                                draft.traits().before(),
+                                draft.traits().after())));
+            }
+        }
+        for (int i = 0; i < changes.size(); i++) {
+            for (int j = 0; j < i; j++) {
+                againstSame(changes.get(j), changes.get(i));
+            }
+        }
+        inOrder(changes);
+        return found;
+    }
+
+    private Optional<Double> at(Spoken spoken) {
+        return spoken.draft()
+                .place()
+                .map(Draft.Place::from)
+                .or(() -> where.cableAt(spoken.seconds()))
+                .map(Distance::inFeet);
+    }
+
+    /** The same change said twice: seen going back its sides are exchanged, which is no contradiction. */
+    private void againstSame(Change first, Change second) {
+        if (Math.abs(first.feet() - second.feet()) > SAME_CHANGE_FT) {
+            return;
+        }
+        boolean agrees = !clash(first.before(), second.before()) && !clash(first.after(), second.after());
+        boolean mirrored = !clash(first.before(), second.after()) && !clash(first.after(), second.before());
+        if (!agrees && !mirrored) {
+            add(
+                    second.said(),
+                    words(second) + " was said here, and " + words(first) + " at "
+                            + Contradictions.clock(first.said().seconds()));
+        }
+    }
+
+    /** Along the line, each change begins with the pipe the last one led to. */
+    private void inOrder(List<Change> changes) {
+        List<Change> along = changes.stream()
+                .sorted(Comparator.comparingDouble(Change::feet))
+                .toList();
+        for (int i = 1; i < along.size(); i++) {
+            Change near = along.get(i - 1);
+            Change far = along.get(i);
+            boolean apart = far.feet() - near.feet() > SAME_CHANGE_FT;
+            if (apart && clash(near.after(), far.before())) {
+                Change later = near.said().seconds() > far.said().seconds() ? near : far;
+                add(
+                        later.said(),
+                        "the pipe from " + ft(near.feet()) + " is said to be "
+                                + near.after().words() + ", and before " + ft(far.feet()) + " "
+                                + far.before().words());
+            }
+        }
+        for (Spoken.PipeSaid said : all.pipes()) {
+            where.cableAt(said.seconds()).ifPresent(cable -> mention(said, cable.inFeet(), along));
+        }
+    }
+
+    private void mention(Spoken.PipeSaid said, double feet, List<Change> along) {
+        for (int i = 0; i + 1 <= along.size(); i++) {
+            double from = along.get(i).feet() + 2;
+            double to = i + 1 < along.size() ? along.get(i + 1).feet() - 2 : Double.POSITIVE_INFINITY;
+            PipePart here = along.get(i).after();
+            if (feet > from && feet < to && clash(here, said.pipe())) {
+                Spoken about = along.get(i).said();
+                add(
+                        about,
+                        said.pipe().words() + " was said at " + Contradictions.clock(said.seconds())
+                                + ", where the pipe is " + here.words() + " by this change");
+                return;
+            }
+        }
+    }
+
+    private static boolean clash(PipePart a, PipePart b) {
+        Optional<Material> first = a.material();
+        Optional<PipeSize> size = a.size();
+        boolean material = first.isPresent() && b.material().isPresent() && !first.equals(b.material());
+        return material || size.isPresent() && b.size().isPresent() && !size.equals(b.size());
+    }
+
+    private static String words(Change change) {
+        String before =
+                change.before().isUnknown() ? "something" : change.before().words();
+        String after = change.after().isUnknown() ? "something" : change.after().words();
+        return before + " to " + after;
+    }
+
+    private static String ft(double feet) {
+        return Contradictions.show(Distance.feet(feet));
+    }
+
+    private void add(Spoken about, String words) {
+        boolean told = found.stream().anyMatch(c -> c.key().equals(about.key()));
+        if (!told) {
+            found.add(new Contradiction(Sort.PIPE, about.key(), words, Optional.empty()));
+        }
+    }
+}

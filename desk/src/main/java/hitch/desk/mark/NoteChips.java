@@ -1,0 +1,154 @@
+package hitch.desk.mark;
+
+import hitch.core.finding.FindingKind;
+import hitch.core.line.Material;
+import hitch.core.note.Certainty;
+import hitch.core.note.Chip;
+import hitch.core.note.Note;
+import hitch.core.note.NoteReader;
+import hitch.desk.widget.Labels;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
+import javafx.scene.control.MenuItem;
+import javafx.scene.control.TextField;
+import javafx.scene.layout.FlowPane;
+
+/**
+ * What was understood of a note, as chips under it. A click on one offers other words for its place in the note; what was
+ * not understood stands as a chip of its own.
+ */
+final class NoteChips extends FlowPane {
+    /** Takes words for a part of the note. */
+    @FunctionalInterface
+    interface Replacing {
+        void put(int start, int end, String words);
+    }
+
+    private static final String HINT =
+            "roots top heavy  ·  standing water 26-31  ·  clay to pvc\nEnter: this frame's station  ·  Shift+Enter: the typed one";
+    private static final double WIDTH = 412;
+
+    private final Replacing replacing;
+    private String completion = "";
+    private int completing;
+
+    NoteChips(Replacing replacing) {
+        super(6, 6);
+        this.replacing = replacing;
+        setId("chips");
+        setMinHeight(40);
+        setPrefWrapLength(WIDTH);
+        setMaxWidth(WIDTH);
+    }
+
+    void show(String text, Note note, NoteReader reader) {
+        getChildren().clear();
+        completion = "";
+        if (text.isBlank()) {
+            Label hint = Labels.of(HINT, "soft");
+            hint.setMaxWidth(WIDTH);
+            getChildren().add(hint);
+            return;
+        }
+        note.chips().forEach(c -> getChildren().add(chip(c)));
+        if (!note.remark().isEmpty()) {
+            Label rest = Labels.of("“" + note.remark() + "”", "chip", "chip-remark");
+            rest.setMaxWidth(WIDTH);
+            getChildren().add(rest);
+        }
+        if (note.drafts().size() > 1) {
+            getChildren().add(Labels.of(note.drafts().size() + " findings", "soft"));
+        }
+        offer(text, reader);
+    }
+
+    /** Puts the offered completion into the field; false where none is offered. */
+    boolean complete(TextField field) {
+        if (completion.isEmpty()) {
+            return false;
+        }
+        field.setText(field.getText().substring(0, completing) + completion + " ");
+        field.end();
+        return true;
+    }
+
+    /** Offers to finish the last word. */
+    private void offer(String text, NoteReader reader) {
+        int space = text.lastIndexOf(' ') + 1;
+        String start = text.substring(space).toLowerCase(Locale.ROOT);
+        if (start.length() < 2 || !start.chars().allMatch(Character::isLetter)) {
+            return;
+        }
+        List<String> ends = reader.completions(start);
+        if (!ends.isEmpty() && !ends.contains(start)) {
+            completion = ends.getFirst();
+            completing = space;
+            Button button = new Button(completion + "  ⇥");
+            button.getStyleClass().setAll("chip", "chip-offer");
+            button.setFocusTraversable(false);
+            button.setAccessibleText("Complete to " + completion + ", Tab");
+            button.setOnAction(e -> replacing.put(completing, text.length(), completion + " "));
+            getChildren().add(button);
+        }
+    }
+
+    private Node chip(Chip chip) {
+        Button button = new Button(chip.label());
+        button.getStyleClass().setAll("chip", "chip-" + chip.sort().name().toLowerCase(Locale.ROOT));
+        button.setFocusTraversable(false);
+        button.setAccessibleText(chip.label() + ", change");
+        button.setOnAction(e -> menu(chip).show(button, javafx.geometry.Side.BOTTOM, 0, 2));
+        return button;
+    }
+
+    private ContextMenu menu(Chip chip) {
+        ContextMenu menu = new ContextMenu();
+        for (String words : others(chip.sort())) {
+            if (!words.equals(chip.label())) {
+                MenuItem item = new MenuItem(words);
+                item.setOnAction(e -> replacing.put(chip.start(), chip.end(), words));
+                menu.getItems().add(item);
+            }
+        }
+        MenuItem without = new MenuItem("take it out");
+        without.setOnAction(e -> replacing.put(chip.start(), chip.end(), ""));
+        menu.getItems().add(without);
+        return menu;
+    }
+
+    private static List<String> others(Chip.Sort sort) {
+        return switch (sort) {
+            case KIND ->
+                Arrays.stream(FindingKind.values())
+                        .filter(k -> k.family() != FindingKind.Family.TOLD && k != FindingKind.REMARK)
+                        .map(FindingKind::word)
+                        .toList();
+            case CLOCK ->
+                List.of(
+                        "top",
+                        "1 o'clock",
+                        "2 o'clock",
+                        "3 o'clock",
+                        "4 o'clock",
+                        "5 o'clock",
+                        "bottom",
+                        "7 o'clock",
+                        "8 o'clock",
+                        "9 o'clock",
+                        "10 o'clock",
+                        "11 o'clock",
+                        "all round");
+            case DEGREE -> List.of("light", "medium", "heavy");
+            case SHARE -> List.of("10%", "25%", "33%", "50%", "67%", "75%", "90%");
+            case SIZE -> List.of("1/4 in", "1/2 in", "3/4 in", "1 in", "1 1/2 in", "2 in");
+            case PIPE -> Arrays.stream(Material.values()).map(Material::word).toList();
+            case CERTAINTY -> List.of(Certainty.LIKELY.word(), Certainty.POSSIBLE.word());
+            case PLACE -> List.of();
+        };
+    }
+}
