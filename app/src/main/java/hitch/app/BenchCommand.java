@@ -1,9 +1,12 @@
 package hitch.app;
 
+import hitch.core.note.grammar.TradeNoteReader;
+import hitch.core.talk.TalkBench;
 import hitch.media.MediaException;
 import hitch.media.clip.CounterBench;
 import hitch.media.clip.FootageBench;
 import hitch.sim.DemoJob;
+import hitch.sim.TalkTable;
 import hitch.sim.trial.CounterTable;
 import hitch.sim.trial.MotionTable;
 import hitch.sim.trial.PlainClip;
@@ -11,7 +14,9 @@ import hitch.store.StoreException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Locale;
 import java.util.concurrent.Callable;
+import java.util.function.Consumer;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -23,7 +28,8 @@ import picocli.CommandLine.Spec;
         description = {
             "Measures Hitch on this machine, in ratios against the least that could be done, or against known truth.",
             "footage: seeking, stepping, looking through.  counter: reading a counter, against a bare decode.",
-            "faces: how right counters in 14 typefaces are read (some minutes).  motion: clips without a counter."
+            "faces: how right counters in 14 typefaces are read (some minutes).  motion: clips without a counter.",
+            "notes: 2,000 captions and a megabyte of anything; the demo's commentary against the simulated pipe."
         },
         footer = {"", "Example:", "  ./hitch bench footage", "  ./hitch bench counter street.mp4"},
         mixinStandardHelpOptions = true)
@@ -36,13 +42,17 @@ final class BenchCommand implements Callable<Integer> {
         FOOTAGE,
         COUNTER,
         FACES,
-        MOTION
+        MOTION,
+        NOTES
     }
 
     @Spec
     private CommandSpec spec;
 
-    @Parameters(index = "0", paramLabel = "WHAT", description = "What to measure: footage, counter, faces or motion.")
+    @Parameters(
+            index = "0",
+            paramLabel = "WHAT",
+            description = "What to measure: footage, counter, faces, motion or notes.")
     private What what;
 
     @Parameters(
@@ -66,6 +76,7 @@ final class BenchCommand implements Callable<Integer> {
                 case COUNTER -> CounterBench.run(file == null ? PlainClip.record(scratch) : file, say);
                 case FACES -> new CounterTable(scratch, TRIAL_SECONDS, say).run(false);
                 case MOTION -> new MotionTable(demo(scratch), say).run();
+                case NOTES -> notes(say);
             }
         } finally {
             try (Stream<Path> all = Files.walk(scratch)) {
@@ -74,6 +85,33 @@ final class BenchCommand implements Callable<Integer> {
             }
         }
         return 0;
+    }
+
+    private static void notes(Consumer<String> say) {
+        TradeNoteReader reader = new TradeNoteReader();
+        TalkBench.Outcome speed = new TalkBench(reader, System::nanoTime).run();
+        say.accept(String.format(
+                Locale.ROOT,
+                "%,d captions read and held against each other: %.2f s on one thread, %,d a second",
+                speed.cues(),
+                speed.cuesS(),
+                Math.round(speed.cues() / speed.cuesS())));
+        say.accept(String.format(
+                Locale.ROOT,
+                "a megabyte of random text: %.2f s, %.1f times splitting it into words",
+                speed.randomS(),
+                speed.randomS() / speed.splitS()));
+        say.accept("the demo's commentary against the simulated pipe:");
+        TalkTable.Outcome demo = TalkTable.demo(reader, line -> say.accept("  " + line));
+        say.accept(String.format(
+                Locale.ROOT,
+                "recall %d of %d (%.0f %%), precision %d of %d (%.0f %%)",
+                demo.found(),
+                demo.known(),
+                100 * demo.recall(),
+                demo.right(),
+                demo.drafts(),
+                100 * demo.precision()));
     }
 
     private Path clip(Path scratch) throws MediaException, StoreException, IOException {

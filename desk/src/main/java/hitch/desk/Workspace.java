@@ -19,6 +19,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
 import java.util.concurrent.ConcurrentHashMap;
@@ -145,6 +146,13 @@ public final class Workspace implements AutoCloseable {
     public CompletableFuture<Void> addFinding(java.util.function.Function<FindingId, Finding> make) {
         return change(
                 () -> folder.apply(new Edit.AddFinding(make.apply(folder.job().nextId()))));
+    }
+
+    /** Keeps something that was said as the finding that {@code make} gives for the next free id. */
+    public CompletableFuture<Void> keepSpoken(
+            String commentary, String key, java.util.function.Function<FindingId, Finding> make) {
+        return change(() -> folder.apply(new Edit.KeepSpoken(
+                commentary, key, Optional.of(make.apply(folder.job().nextId())), Optional.empty())));
     }
 
     public CompletableFuture<Void> undo() {

@@ -17,6 +17,7 @@ import hitch.core.line.RunId;
 import hitch.core.line.Station;
 import hitch.core.note.NoteReader;
 import hitch.core.note.grammar.TradeNoteReader;
+import hitch.core.talk.Commentary;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.store.Footage;
@@ -104,6 +105,16 @@ public final class DemoJob {
                     "setting up " + entry.getKey().file());
             readCounter(job, footage, scenario, entry.getKey(), entry.getValue());
             note(job, footage, entry.getKey(), entry.getValue());
+            talk(job, entry.getKey(), entry.getValue());
+        }
+    }
+
+    /** What the technician says comes as captions, as another tool would have written them down. */
+    private static void talk(JobFolder job, Scenario.Take take, Clip clip) throws StoreException {
+        if (!take.aboveGround()) {
+            String name = take.file().replace(".mp4", ".srt");
+            job.apply(new Edit.PutCommentary(new Commentary(
+                    clip.id().value() + "/" + name, clip.id(), name, SpokenTake.cues(take), 0, Map.of())));
         }
     }
 

@@ -97,6 +97,13 @@ public record Draft(
         return with(laterPlace.or(() -> place), length, filled(later, traits), remark);
     }
 
+    /** At another place, a stretch as long as it was. */
+    public Draft movedTo(Distance from) {
+        Place moved = new Place(
+                from, place.map(p -> from.plus(p.to().minus(p.from()))).orElse(from));
+        return with(Optional.of(moved), length, traits, remark);
+    }
+
     private Draft with(Optional<Place> place, Optional<Distance> length, Traits traits, String remark) {
         return new Draft(matter, place, length, traits, certainty, wording, remark, start);
     }

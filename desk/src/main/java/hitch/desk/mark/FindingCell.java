@@ -72,9 +72,14 @@ final class FindingCell extends ListCell<LocatedFinding> {
         String remark = found.finding().kind() == FindingKind.REMARK
                 ? ""
                 : found.finding().remark();
-        more.setText(Stream.of(side, amended ? "amended" : "", remark)
-                .filter(t -> !t.isBlank())
-                .collect(Collectors.joining("  ·  ")));
+        int times = found.finding().sightings().size() + 1;
+        String twin = Twins.of(found, desk.work().now().survey().findings())
+                .map(t -> "same as " + t.finding().id() + "?  Y one, D two")
+                .orElse("");
+        more.setText(
+                Stream.of(twin, side, times > 1 ? "seen " + times + " times" : "", amended ? "amended" : "", remark)
+                        .filter(t -> !t.isBlank())
+                        .collect(Collectors.joining("  ·  ")));
         Label word = Labels.of(found.weight().word(), "soft");
         word.setMinWidth(40);
         weight.getChildren().setAll(new Rope(found.weight(), desk.theme().tones()), word);

@@ -7,6 +7,7 @@ import hitch.desk.widget.Labels;
 import hitch.store.handover.EvidenceCut;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.BiConsumer;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -54,7 +55,7 @@ final class FindingsPane extends VBox {
         actions.disableProperty().bind(desk.selected().isNull());
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox top = new HBox(8, Labels.heading("Findings"), count, gap);
+        HBox top = new HBox(8, count, gap);
         top.setAlignment(Pos.BASELINE_LEFT);
         getChildren().addAll(top, list, actions);
         desk.work().snapshotProperty().addListener((o, was, is) -> fill());
@@ -102,6 +103,28 @@ final class FindingsPane extends VBox {
                         .shown()
                         .ifPresent(s -> desk.work()
                                 .apply(new Edit.MoveFinding(f.finding().id(), s.ref()))));
+    }
+
+    /** Says that the chosen finding and the one it looks like are one. */
+    void merge() {
+        withTwin((chosen, twin) -> {
+            desk.selected().set(twin.finding().id());
+            desk.work()
+                    .apply(new Edit.MergeFindings(
+                            twin.finding().id(), chosen.finding().id()));
+        });
+    }
+
+    /** Says that the chosen finding and the one it looks like are two. */
+    void keepApart() {
+        withTwin((chosen, twin) -> desk.work()
+                .apply(new Edit.KeepApart(chosen.finding().id(), twin.finding().id())));
+    }
+
+    private void withTwin(BiConsumer<LocatedFinding, LocatedFinding> then) {
+        desk.selectedFinding()
+                .ifPresent(chosen -> Twins.of(chosen, desk.work().now().survey().findings())
+                        .ifPresent(twin -> then.accept(chosen, twin)));
     }
 
     void remove() {

@@ -7,8 +7,14 @@ import hitch.desk.Context;
 import hitch.desk.Snapshot;
 import hitch.desk.play.Player;
 import hitch.desk.play.Speeds;
+import hitch.store.CaptionFile;
+import java.io.File;
+import java.util.List;
+import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.BorderPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -20,6 +26,7 @@ public final class MarkBench implements Bench {
     private final NoteLine notes;
     private final CounterBar counter;
     private final FindingsPane findings;
+    private final SidePane side;
     private final SeeBetter better;
     private final FootageWell well;
     private final ThereAndBackChart chart;
@@ -27,19 +34,23 @@ public final class MarkBench implements Bench {
 
     public MarkBench(Context desk) {
         this.desk = desk;
-        notes = new NoteLine(desk, new TradeNoteReader());
+        TradeNoteReader reader = new TradeNoteReader();
+        notes = new NoteLine(desk, reader);
         CounterBook book = new CounterBook(desk);
         CounterBox box = new CounterBox();
         counter = new CounterBar(desk, book, box);
         findings = new FindingsPane(desk, notes);
+        TalkBook talk = new TalkBook(desk, reader);
+        SpokenPane spoken = new SpokenPane(desk, talk, notes);
+        side = new SidePane(findings, spoken, talk);
         better = new SeeBetter(desk);
         well = new FootageWell(desk, box, book);
         VBox.setVgrow(well, Priority.ALWAYS);
         VBox left = new VBox(
                 well, new TimeStrip(desk), new Readout(desk), new Transport(desk, better::toggle), better, counter);
         HBox.setHgrow(left, Priority.ALWAYS);
-        VBox.setVgrow(findings, Priority.ALWAYS);
-        VBox right = new VBox(16, notes, new HerePane(desk), findings);
+        VBox.setVgrow(side, Priority.ALWAYS);
+        VBox right = new VBox(16, notes, new HerePane(desk), side);
         right.getStyleClass().add("side");
         right.setMinWidth(456);
         right.setMaxWidth(456);
@@ -48,6 +59,29 @@ public final class MarkBench implements Bench {
         root.setCenter(new HBox(left, right));
         root.setBottom(chart);
         root.getStyleClass().add("bench");
+        takeCaptions(spoken);
+    }
+
+    /** Captions dropped on the footage belong to the clip on show. */
+    private void takeCaptions(SpokenPane spoken) {
+        root.setOnDragOver(e -> {
+            if (captions(e).findAny().isPresent()) {
+                e.acceptTransferModes(TransferMode.COPY);
+                e.consume();
+            }
+        });
+        root.setOnDragDropped(e -> {
+            List<File> files = captions(e).toList();
+            if (!files.isEmpty()) {
+                spoken.take(files);
+                e.setDropCompleted(true);
+                e.consume();
+            }
+        });
+    }
+
+    private static Stream<File> captions(DragEvent e) {
+        return e.getDragboard().getFiles().stream().filter(f -> CaptionFile.isOne(f.toPath()));
     }
 
     @Override
@@ -111,6 +145,9 @@ public final class MarkBench implements Bench {
             case K -> counter.task().readIt();
             case G -> counter.task().drawBox();
             case J -> counter.nextDoubt();
+            case T -> side.toggle();
+            case Y -> findings.merge();
+            case D -> findings.keepApart();
             case E -> findings.amend();
             case M -> findings.moveHere();
             case X -> findings.cut();

@@ -84,6 +84,14 @@ final class NoteLine extends VBox {
         field.selectAll();
     }
 
+    /** Puts words into the line, to be changed and kept at the shown frame. */
+    void say(String words) {
+        cancel();
+        field.setText(words);
+        field.requestFocus();
+        field.end();
+    }
+
     private void cancel() {
         amending = null;
         frame = null;

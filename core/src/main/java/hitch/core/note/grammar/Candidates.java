@@ -114,6 +114,7 @@ final class Candidates {
     private final Parts parts;
     private final boolean typed;
     private final Scopes scopes;
+    private final String spoken;
     private final boolean placed;
     private final boolean carried;
     private final List<Candidate> found = new ArrayList<>();
@@ -122,6 +123,7 @@ final class Candidates {
         this.parts = parts;
         this.typed = typed;
         this.scopes = new Scopes(parts, typed);
+        this.spoken = " " + parts.text() + " ";
         this.placed = carried || any(Meaning.Place.class);
         this.carried = carried;
     }
@@ -676,8 +678,8 @@ final class Candidates {
     }
 
     private boolean anyText(String... words) {
-        for (int i = 0; i < parts.size(); i++) {
-            if (parts.says(i, words)) {
+        for (String word : words) {
+            if (spoken.contains(" " + word + " ")) {
                 return true;
             }
         }

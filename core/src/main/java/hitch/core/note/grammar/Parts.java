@@ -3,6 +3,7 @@ package hitch.core.note.grammar;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /** A sentence as parts, while rules join neighbours into parts of fuller meaning. */
 final class Parts {
@@ -26,14 +27,22 @@ final class Parts {
             }
             int count = found.map(Words.Found::tokens).orElse(1);
             Token last = tokens.get(i + count - 1);
-            StringBuilder text = new StringBuilder(token.text());
-            tokens.subList(i + 1, i + count).forEach(t -> text.append(' ').append(t.text()));
             Meaning plain = token.isNumber() ? new Meaning.Number(token.value()) : new Meaning.Plain(token.text());
             parts.add(new Part(
-                    found.map(Words.Found::meaning).orElse(plain), text.toString(), token.start(), last.end()));
+                    found.map(Words.Found::meaning).orElse(plain), text(tokens, i, count), token.start(), last.end()));
             i += count;
         }
         return new Parts(parts);
+    }
+
+    private static String text(List<Token> tokens, int from, int count) {
+        if (count == 1) {
+            return tokens.get(from).text();
+        }
+        StringBuilder text = new StringBuilder();
+        tokens.subList(from, from + count)
+                .forEach(t -> text.append(text.isEmpty() ? "" : " ").append(t.text()));
+        return text.toString();
     }
 
     /** Whether a phrase of the trade begins within another phrase and reaches beyond it: "were | not able to pass". */
@@ -63,6 +72,21 @@ final class Parts {
         return List.of("from", "at", "to", "between", "and").contains(before)
                 || List.of("to", "feet", "foot", "ft", "-", "through", "percent", "inches", "and")
                         .contains(after);
+    }
+
+    /** Whether any part is more than a plain word, so that reading on is worth while. */
+    boolean saySomething() {
+        return parts.stream()
+                .anyMatch(p -> !(p.meaning() instanceof Meaning.Plain) && !(p.meaning() instanceof Meaning.Joined)
+                        || p.is(Glue.SORRY)
+                        || p.is(Glue.ADVISE)
+                        || p.is(Glue.REMEDY)
+                        || p.is(Glue.AGAIN));
+    }
+
+    /** The whole sentence, lower case, a space between the words. */
+    String text() {
+        return parts.stream().map(Part::text).collect(Collectors.joining(" "));
     }
 
     int size() {

@@ -188,6 +188,21 @@ final class Ranges {
         return false;
     }
 
+    /** "From ten to two", over the top, or beside other words for where round the pipe. */
+    private boolean hours(int i, int j) {
+        if (!parts.has(i, Meaning.Number.class)) {
+            return false;
+        }
+        double from = Amounts.number(parts, i);
+        double to = Amounts.number(parts, j);
+        boolean whole = from == Math.rint(from) && to == Math.rint(to) && from >= 1 && to >= 1 && from <= 12 && to <= 12;
+        boolean round = false;
+        for (int k = 0; k < parts.size(); k++) {
+            round |= parts.has(k, Meaning.Round.class);
+        }
+        return whole && (round && parts.at(i).text().matches("\\D+") || from >= 9 && to <= 3);
+    }
+
     private void stretch(int start, int i, int j) {
         boolean bare = parts.has(j, Meaning.Number.class);
         if (bare && (parts.has(j + 1, Meaning.MadeOf.class) || parts.is(j + 1, Glue.OTHER))) {
@@ -200,6 +215,10 @@ final class Ranges {
                 && parts.as(start - 1, Meaning.Thing.class)
                         .map(t -> t.kind() == FindingKind.SIZE_CHANGE)
                         .orElse(false);
+        if (bare && hours(i, j)) {
+            parts.join(start, j, new Meaning.Round(ClockPosition.arc((int) Amounts.number(parts, i), (int) Amounts.number(parts, j)), false));
+            return;
+        }
         if (sizes && parts.has(i, Meaning.Number.class)) {
             parts.set(i, Amounts.metric(Amounts.number(parts, i) * Distance.MM_PER_INCH, true));
             parts.set(j, Amounts.metric(Amounts.number(parts, j) * Distance.MM_PER_INCH, true));

@@ -32,6 +32,13 @@ final class Sentence {
             Optional<Draft> before,
             Optional<Meaning.Place> carried) {
         parts = Parts.of(tokens, words);
+        if (!parts.saySomething()) {
+            corrects = false;
+            candidates = List.of();
+            pipes = List.of();
+            repeated = Optional.empty();
+            return;
+        }
         Amounts.join(parts);
         corrects = Corrections.make(parts);
         Ranges.join(parts, unit);

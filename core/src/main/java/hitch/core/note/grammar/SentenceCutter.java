@@ -26,16 +26,19 @@ final class SentenceCutter {
         return sentences;
     }
 
+    private static boolean breaksLine(String text, int from, int to) {
+        for (int i = from; i < to; i++) {
+            if (text.charAt(i) == '\n') {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private static boolean ends(List<Token> tokens, int i, String text) {
         Token token = tokens.get(i);
         boolean last = i + 1 >= tokens.size();
-        boolean line = !last
-                && text.substring(
-                                        token.end(),
-                                        Math.min(
-                                                text.length(), tokens.get(i + 1).start()))
-                                .indexOf('\n')
-                        >= 0;
+        boolean line = !last && breaksLine(text, token.end(), tokens.get(i + 1).start());
         if (token.is("!") || token.is("?") || token.is(";") || line) {
             return true;
         }

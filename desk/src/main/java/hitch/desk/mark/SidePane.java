@@ -1,0 +1,76 @@
+package hitch.desk.mark;
+
+import hitch.desk.widget.Labels;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
+
+/** Beside the footage: the findings, or what was said. */
+final class SidePane extends VBox {
+    private final FindingsPane findings;
+    private final SpokenPane spoken;
+    private final TalkBook book;
+    private final ToggleButton found = new ToggleButton("Findings");
+    private final ToggleButton said = new ToggleButton("Spoken");
+
+    SidePane(FindingsPane findings, SpokenPane spoken, TalkBook book) {
+        this.findings = findings;
+        this.spoken = spoken;
+        this.book = book;
+        setSpacing(8);
+        ToggleGroup group = new ToggleGroup();
+        found.setToggleGroup(group);
+        said.setToggleGroup(group);
+        found.setId("show-findings");
+        said.setId("show-spoken");
+        found.getStyleClass().add("side-tab");
+        said.getStyleClass().add("side-tab");
+        found.setFocusTraversable(false);
+        said.setFocusTraversable(false);
+        found.setSelected(true);
+        group.selectedToggleProperty().addListener((o, was, is) -> {
+            if (is == null) {
+                group.selectToggle(was);
+            }
+            update();
+        });
+        Button captions = Labels.button("Captions…", "", "Add captions of what was said on this clip", spoken::choose);
+        captions.setFocusTraversable(false);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox top = new HBox(4, found, said, Labels.of("T", "key"), gap, captions);
+        top.setAlignment(Pos.CENTER_LEFT);
+        StackPane both = new StackPane(findings, spoken);
+        VBox.setVgrow(both, Priority.ALWAYS);
+        getChildren().addAll(top, both);
+        book.linesProperty().addListener((o, was, is) -> update());
+        update();
+    }
+
+    /** The other of the two. */
+    void toggle() {
+        (isSpoken() ? found : said).setSelected(true);
+        if (isSpoken()) {
+            spoken.focus();
+        } else {
+            getScene().getRoot().requestFocus();
+        }
+    }
+
+    boolean isSpoken() {
+        return said.isSelected();
+    }
+
+    private void update() {
+        long open = book.open();
+        said.setText(open == 0 ? "Spoken" : "Spoken " + open);
+        findings.setVisible(!isSpoken());
+        spoken.setVisible(isSpoken());
+    }
+}

@@ -1,0 +1,146 @@
+package hitch.desk.mark;
+
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.Finding;
+import hitch.core.finding.FindingKind;
+import hitch.core.note.Certainty;
+import hitch.core.note.Draft;
+import hitch.core.talk.Commentary;
+import hitch.core.talk.Contradiction;
+import hitch.desk.Context;
+import hitch.desk.widget.Labels;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.geometry.Pos;
+import javafx.scene.control.ContentDisplay;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListCell;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+
+/** One thing said: what, where, when, in which words, and what speaks against it. */
+final class SpokenCell extends ListCell<SpokenLine> {
+    private final Context desk;
+    private final Label time = Labels.of("", "measure");
+    private final Label what = Labels.of("", "strong");
+    private final Label place = Labels.of("", "measure");
+    private final Label words = Labels.of("", "soft");
+    private final Label state = Labels.of("", "soft");
+    private final VBox against = new VBox(2);
+    private final HBox row;
+
+    SpokenCell(Context desk) {
+        this.desk = desk;
+        time.setMinWidth(44);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        what.setMinWidth(40);
+        place.setMinWidth(Region.USE_PREF_SIZE);
+        state.setMinWidth(Region.USE_PREF_SIZE);
+        HBox top = new HBox(8, what, gap, place);
+        HBox under = new HBox(8, words, state);
+        HBox.setHgrow(words, Priority.ALWAYS);
+        words.setMaxWidth(Double.MAX_VALUE);
+        VBox said = new VBox(3, top, under, against);
+        HBox.setHgrow(said, Priority.ALWAYS);
+        row = new HBox(8, time, said);
+        row.setAlignment(Pos.TOP_LEFT);
+        row.setPrefWidth(10);
+        setContentDisplay(ContentDisplay.GRAPHIC_ONLY);
+    }
+
+    @Override
+    protected void updateItem(SpokenLine line, boolean empty) {
+        super.updateItem(line, empty);
+        if (empty || line == null) {
+            setGraphic(null);
+            setAccessibleText("");
+            return;
+        }
+        time.setText(Readout.clock(line.seconds()));
+        what.setText(title(line.draft()));
+        place.setText(place(line));
+        words.setText("“" + line.draft().wording() + "”");
+        state.setText(state(line));
+        against.getChildren().setAll(line.isOpen() ? doubts(line) : List.of());
+        row.setOpacity(line.isOpen() ? 1 : 0.55);
+        setAccessibleText(
+                what.getText() + ", " + place.getText() + ", said at " + time.getText() + ", " + state.getText());
+        setGraphic(row);
+    }
+
+    static String title(Draft draft) {
+        String sure = switch (draft.certainty()) {
+            case SEEN -> "";
+            case LIKELY -> "likely ";
+            case POSSIBLE -> "possibly ";
+            case RULED_OUT -> "not ";
+        };
+        String phrase = draft.matter() instanceof FindingKind
+                ? finding(draft)
+                : draft.matter().word();
+        String whole = sure + (sure.isEmpty() ? phrase : phrase.substring(0, 1).toLowerCase() + phrase.substring(1));
+        return Character.toUpperCase(whole.charAt(0)) + whole.substring(1);
+    }
+
+    private static String finding(Draft draft) {
+        return new Finding(
+                        null, draft.kind(), null, Optional.empty(), draft.traits(), "", "", Optional.empty(), List.of())
+                .phrase();
+    }
+
+    private String place(SpokenLine line) {
+        LengthUnit unit = desk.work().now().survey().facts().unit();
+        Optional<Draft.Place> said = line.draft().place();
+        if (said.isPresent()) {
+            return said.get().isPoint()
+                    ? unit.show(said.get().from())
+                    : unit.number(said.get().from()) + " to "
+                            + unit.show(said.get().to());
+        }
+        return line.counter().map(c -> "(" + unit.show(c) + ")").orElse("");
+    }
+
+    private static String state(SpokenLine line) {
+        Optional<Commentary.Settled> settled = line.settled();
+        if (settled.isPresent()) {
+            return settled.get().kept()
+                    ? settled.get().finding().map(f -> "kept, " + f).orElse("kept")
+                    : "refused";
+        }
+        return line.twin().map(t -> "seen before: " + t.finding().id()).orElse("");
+    }
+
+    private List<Label> doubts(SpokenLine line) {
+        List<Label> labels = new ArrayList<>();
+        LengthUnit unit = desk.work().now().survey().facts().unit();
+        for (Contradiction c : line.against()) {
+            labels.add(wrapped(
+                    Character.toUpperCase(c.words().charAt(0)) + c.words().substring(1) + "."));
+        }
+        line.placeInDoubt().ifPresent(c -> {
+            StringBuilder choice = new StringBuilder("1 as said");
+            line.counter()
+                    .ifPresent(d -> choice.append("   2 ").append(unit.show(d)).append(" by the counter"));
+            c.likely()
+                    .ifPresent(d -> choice.append("   3 ").append(unit.show(d)).append(", likely meant"));
+            Label choices = wrapped(choice.toString());
+            choices.getStyleClass().add("strong");
+            labels.add(choices);
+        });
+        if (line.draft().certainty() == Certainty.RULED_OUT && labels.isEmpty()) {
+            labels.add(wrapped("Said not to be there; keeping it changes nothing but this list."));
+        }
+        return labels;
+    }
+
+    private static Label wrapped(String text) {
+        Label label = Labels.of(text, "against");
+        label.setWrapText(true);
+        label.setMinHeight(Region.USE_PREF_SIZE);
+        return label;
+    }
+}

@@ -1,0 +1,126 @@
+package hitch.desk.mark;
+
+import hitch.core.counter.CounterMark;
+import hitch.core.counter.Distance;
+import hitch.core.finding.Finding;
+import hitch.core.finding.Sighting;
+import hitch.core.footage.FrameIndex;
+import hitch.core.footage.FrameRef;
+import hitch.core.job.Edit;
+import hitch.core.line.Run;
+import hitch.core.note.Act;
+import hitch.core.note.Certainty;
+import hitch.core.note.Draft;
+import hitch.core.talk.Contradiction;
+import hitch.desk.Context;
+import java.util.Optional;
+import java.util.function.Consumer;
+
+/** Keeps, refuses and settles what was said. */
+final class SpokenDesk {
+    /** Which of the places of a draft is to stand. */
+    enum PlaceChosen {
+        SAID,
+        COUNTER,
+        LIKELY
+    }
+
+    private final Context desk;
+    private final NoteActs acts;
+
+    SpokenDesk(Context desk) {
+        this.desk = desk;
+        this.acts = new NoteActs(desk);
+    }
+
+    /** Plays from a second before it was said. */
+    void play(SpokenLine line) {
+        desk.player().seek(line.clip(), Math.max(0, line.seconds() - 1));
+        desk.player().playingProperty().set(true);
+    }
+
+    void show(SpokenLine line) {
+        desk.player().seek(line.clip(), Math.max(0, line.seconds()));
+    }
+
+    /** Keeps it: as another sighting where it has been found before and {@code again} is set. */
+    void keep(SpokenLine line, boolean again) {
+        if (!line.isOpen()) {
+            return;
+        }
+        Optional<Contradiction> doubt = line.placeInDoubt();
+        if (again && line.twin().isPresent()) {
+            sight(line);
+        } else if (doubt.isPresent()) {
+            desk.work()
+                    .notices()
+                    .say("Which place stands? 1 as said, 2 by the counter"
+                            + (doubt.get().likely().isPresent() ? ", 3 the likely slip." : "."));
+        } else {
+            make(line, line.draft());
+        }
+    }
+
+    /** Keeps it at the place chosen. */
+    void keepAt(SpokenLine line, PlaceChosen chosen) {
+        if (!line.isOpen() || line.placeInDoubt().isEmpty()) {
+            return;
+        }
+        Optional<Distance> at = switch (chosen) {
+            case SAID -> line.draft().place().map(Draft.Place::from);
+            case COUNTER -> line.counter();
+            case LIKELY -> line.placeInDoubt().flatMap(Contradiction::likely);
+        };
+        at.ifPresent(d -> make(
+                line, chosen == PlaceChosen.SAID ? line.draft() : line.draft().movedTo(d)));
+    }
+
+    void refuse(SpokenLine line) {
+        if (line.isOpen()) {
+            desk.work()
+                    .apply(new Edit.RefuseSpoken(
+                            line.commentary().id(), line.spoken().key()));
+        }
+    }
+
+    private void sight(SpokenLine line) {
+        Finding known = line.twin().orElseThrow().finding();
+        frame(
+                line,
+                at -> desk.work()
+                        .apply(new Edit.SightSpoken(
+                                line.commentary().id(),
+                                line.spoken().key(),
+                                known.id(),
+                                new Sighting(at, line.draft().wording()))));
+    }
+
+    private void make(SpokenLine line, Draft draft) {
+        frame(line, at -> {
+            String id = line.commentary().id();
+            String key = line.spoken().key();
+            if (draft.matter() == Act.ZERO) {
+                CounterMark mark = acts.zeroing(draft, at);
+                desk.work().apply(new Edit.KeepSpoken(id, key, Optional.empty(), Optional.of(mark)));
+            } else if (draft.matter() == Act.PROMISE || draft.certainty() == Certainty.RULED_OUT) {
+                desk.work().apply(new Edit.KeepSpoken(id, key, Optional.empty(), Optional.empty()));
+            } else {
+                Optional<Run> run = desk.work().now().job().runOf(at.clip());
+                desk.work().keepSpoken(id, key, next -> draft.at(next, at, run));
+            }
+        });
+    }
+
+    /** The very frame shown when it was said; the clip's index may have to be read for it. */
+    private void frame(SpokenLine line, Consumer<FrameRef> then) {
+        desk.work()
+                .inBackground(
+                        () -> {
+                            FrameIndex index = desk.work().footage().index(line.clip());
+                            return new FrameRef(
+                                    line.clip().id(),
+                                    index.pts(index.numberAt(line.clip().ptsAt(line.seconds()))));
+                        },
+                        then);
+    }
+}

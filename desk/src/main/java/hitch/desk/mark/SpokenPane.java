@@ -1,0 +1,222 @@
+package hitch.desk.mark;
+
+import hitch.core.footage.Clip;
+import hitch.core.job.Edit;
+import hitch.core.talk.Commentary;
+import hitch.core.talk.Cue;
+import hitch.desk.Context;
+import hitch.desk.mark.SpokenDesk.PlaceChosen;
+import hitch.desk.play.Player;
+import hitch.desk.widget.Labels;
+import hitch.store.CaptionFile;
+import java.io.File;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ListView;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
+
+/** The queue of what was said: each draft to be kept, changed or refused by one key; and the search through all words. */
+final class SpokenPane extends VBox {
+    private static final double STEP_S = 0.5;
+
+    private final Context desk;
+    private final TalkBook book;
+    private final SpokenDesk spoken;
+    private final NoteLine notes;
+    private final ListView<SpokenLine> list = new ListView<>();
+    private final TalkSearch search;
+    private final Label count = Labels.of("", "soft");
+    private final Label slide = Labels.of("", "measure");
+    private final HBox slider;
+
+    SpokenPane(Context desk, TalkBook book, NoteLine notes) {
+        this.desk = desk;
+        this.book = book;
+        this.notes = notes;
+        this.spoken = new SpokenDesk(desk);
+        this.search = new TalkSearch(desk);
+        setSpacing(8);
+        setId("spoken-pane");
+        list.setId("spoken");
+        list.setAccessibleText("What was said, to be kept or refused");
+        list.setCellFactory(v -> new SpokenCell(desk));
+        list.setPlaceholder(Labels.of("Drop captions on the footage (SRT, VTT or lines of [m:ss] text).", "soft"));
+        list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> chosen(was, is));
+        list.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        VBox.setVgrow(list, Priority.ALWAYS);
+        slider = new HBox(
+                6,
+                Labels.of("Captions start at", "soft"),
+                small("−", "Captions earlier by half a second", () -> slide(-STEP_S)),
+                slide,
+                small("+", "Captions later by half a second", () -> slide(STEP_S)),
+                small("Remove", "Take these captions out of the job", this::remove));
+        slider.setAlignment(Pos.CENTER_LEFT);
+        HBox actions = new HBox(
+                6,
+                act("Keep", "Y", "Keep the chosen draft", () -> withChosen(l -> spoken.keep(l, true))),
+                act("Apart", "D", "Keep it as a finding of its own", () -> withChosen(l -> spoken.keep(l, false))),
+                act("Change", "E", "Say it anew in the note line", this::change),
+                act("Refuse", "R", "Refuse the chosen draft", () -> withChosen(spoken::refuse)),
+                act("Play", "P", "Play it", () -> withChosen(spoken::play)));
+        getChildren().addAll(new HBox(8, count), list, actions, search, slider);
+        book.linesProperty().addListener((o, was, is) -> fill());
+        fill();
+    }
+
+    private static Button act(String text, String key, String accessible, Runnable action) {
+        Button button = Labels.button(text, key, accessible, action);
+        button.setFocusTraversable(false);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
+    }
+
+    private static Button small(String text, String accessible, Runnable action) {
+        return act(text, "", accessible, action);
+    }
+
+    void focus() {
+        if (list.getSelectionModel().isEmpty()) {
+            next(-1);
+        }
+        list.requestFocus();
+    }
+
+    private void fill() {
+        int at = list.getSelectionModel().getSelectedIndex();
+        List<SpokenLine> lines = book.linesProperty().get();
+        list.getItems().setAll(lines);
+        count.setText(lines.isEmpty() ? "" : book.open() + " of " + lines.size() + " to look at");
+        slider.setVisible(!lines.isEmpty());
+        slider.setManaged(!lines.isEmpty());
+        search.setVisible(!lines.isEmpty());
+        search.setManaged(!lines.isEmpty());
+        if (at >= 0 && at < lines.size()) {
+            if (lines.get(at).isOpen()) {
+                list.getSelectionModel().select(at);
+            } else {
+                next(at);
+            }
+        }
+    }
+
+    /** Chooses the next open draft after {@code from}, else the first open one. */
+    private void next(int from) {
+        List<SpokenLine> lines = list.getItems();
+        for (int i = 1; i <= lines.size(); i++) {
+            int at = Math.floorMod(from + i, lines.size());
+            if (lines.get(at).isOpen()) {
+                list.getSelectionModel().select(at);
+                list.scrollTo(Math.max(0, at - 1));
+                return;
+            }
+        }
+        list.getSelectionModel().clearSelection();
+    }
+
+    private void chosen(SpokenLine was, SpokenLine is) {
+        if (is == null) {
+            return;
+        }
+        slide.setText(String.format(Locale.ROOT, "%+.1f s", is.commentary().offset()));
+        boolean same = was != null && was.spoken().equals(is.spoken()) && was.seconds() == is.seconds();
+        if (!same) {
+            spoken.show(is);
+        }
+    }
+
+    private void key(KeyEvent e) {
+        if (e.isShortcutDown() || e.isAltDown() || list.getSelectionModel().isEmpty()) {
+            return;
+        }
+        if (settles(e.getCode())) {
+            e.consume();
+        }
+    }
+
+    private boolean settles(KeyCode code) {
+        switch (code) {
+            case Y -> withChosen(l -> spoken.keep(l, true));
+            case D -> withChosen(l -> spoken.keep(l, false));
+            case R, DELETE -> withChosen(spoken::refuse);
+            case E -> change();
+            case P, ENTER -> withChosen(spoken::play);
+            case DIGIT1, NUMPAD1 -> withChosen(l -> spoken.keepAt(l, PlaceChosen.SAID));
+            case DIGIT2, NUMPAD2 -> withChosen(l -> spoken.keepAt(l, PlaceChosen.COUNTER));
+            case DIGIT3, NUMPAD3 -> withChosen(l -> spoken.keepAt(l, PlaceChosen.LIKELY));
+            default -> {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    private void withChosen(Consumer<SpokenLine> action) {
+        Optional.ofNullable(list.getSelectionModel().getSelectedItem()).ifPresent(action);
+    }
+
+    /** Puts the words into the note line, at the frame they were said; the draft itself is settled as refused. */
+    private void change() {
+        withChosen(l -> {
+            spoken.show(l);
+            notes.say(l.draft().wording());
+            spoken.refuse(l);
+        });
+    }
+
+    private void slide(double by) {
+        withChosen(l -> desk.work()
+                .apply(new Edit.SlideCommentary(
+                        l.commentary().id(), Math.round((l.commentary().offset() + by) * 10) / 10.0)));
+    }
+
+    private void remove() {
+        withChosen(
+                l -> desk.work().apply(new Edit.RemoveCommentary(l.commentary().id())));
+    }
+
+    /** Asks for caption files for the shown clip. */
+    void choose() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Captions of this clip");
+        chooser.getExtensionFilters().add(new FileChooser.ExtensionFilter("Captions", "*.srt", "*.vtt", "*.txt"));
+        take(Stream.ofNullable(chooser.showOpenMultipleDialog(getScene().getWindow()))
+                .flatMap(List::stream)
+                .toList());
+    }
+
+    /** Takes captions in for the shown clip. */
+    void take(List<File> files) {
+        Optional<Clip> clip = desk.player().shown().map(Player.Frame::clip);
+        if (clip.isEmpty()) {
+            desk.work().notices().say("There is no clip on show to put captions to. Add one on Load.");
+            return;
+        }
+        for (File file : files) {
+            desk.work().inBackground(() -> CaptionFile.read(file.toPath(), clip.get()), this::put);
+        }
+    }
+
+    private void put(Commentary read) {
+        Optional<Commentary> known = desk.work().now().job().commentary(read.id());
+        Commentary next = known.filter(k -> k.cues().equals(read.cues())).orElse(read);
+        desk.work().apply(new Edit.PutCommentary(next));
+        double end = next.cues().stream().mapToDouble(Cue::end).max().orElse(0);
+        desk.work()
+                .notices()
+                .say(next.fileName() + " was added: " + next.cues().size() + " captions, up to " + Readout.clock(end)
+                        + ". T shows what was understood.");
+    }
+}

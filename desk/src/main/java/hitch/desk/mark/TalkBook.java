@@ -1,0 +1,129 @@
+package hitch.desk.mark;
+
+import hitch.core.counter.Distance;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Clip;
+import hitch.core.judge.Survey;
+import hitch.core.line.Extent;
+import hitch.core.line.Run;
+import hitch.core.note.NoteReader;
+import hitch.core.talk.Commentary;
+import hitch.core.talk.Contradiction;
+import hitch.core.talk.Contradictions;
+import hitch.core.talk.Cue;
+import hitch.core.talk.OnClip;
+import hitch.core.talk.SameFeature;
+import hitch.core.talk.Spoken;
+import hitch.core.talk.TalkReader;
+import hitch.core.talk.Whereabouts;
+import hitch.desk.Context;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+
+/** What was said in the open job, read once for each set of captions and held against the job as it changes. */
+final class TalkBook {
+    private final Context desk;
+    private final NoteReader reader;
+    private final Map<List<Cue>, Spoken.All> read = new HashMap<>();
+    private final Set<List<Cue>> reading = new HashSet<>();
+    private final ReadOnlyObjectWrapper<List<SpokenLine>> lines = new ReadOnlyObjectWrapper<>(List.of());
+
+    TalkBook(Context desk, NoteReader reader) {
+        this.desk = desk;
+        this.reader = reader;
+        desk.work().snapshotProperty().addListener((o, was, is) -> update());
+        update();
+    }
+
+    /** Every draft, in order of clip and time. */
+    ReadOnlyObjectProperty<List<SpokenLine>> linesProperty() {
+        return lines.getReadOnlyProperty();
+    }
+
+    long open() {
+        return lines.get().stream().filter(SpokenLine::isOpen).count();
+    }
+
+    private void update() {
+        List<SpokenLine> all = new ArrayList<>();
+        for (Commentary commentary : desk.work().now().job().talk()) {
+            Optional<Clip> clip = desk.work().now().survey().clip(commentary.clip());
+            Spoken.All said = read.get(commentary.cues());
+            if (said == null) {
+                read(commentary.cues());
+            } else {
+                clip.ifPresent(c -> all.addAll(lines(commentary, c, said)));
+            }
+        }
+        List<String> order = desk.work().now().survey().clips().stream()
+                .map(c -> c.id().value())
+                .toList();
+        all.sort(Comparator.comparingInt(
+                        (SpokenLine l) -> order.indexOf(l.clip().id().value()))
+                .thenComparingDouble(SpokenLine::seconds));
+        lines.set(List.copyOf(all));
+    }
+
+    private void read(List<Cue> cues) {
+        if (!reading.add(cues)) {
+            return;
+        }
+        var unit = desk.work().now().survey().facts().unit();
+        desk.work().inBackground(() -> new TalkReader(reader, unit).read(cues), said -> {
+            read.put(cues, said);
+            update();
+        });
+    }
+
+    private List<SpokenLine> lines(Commentary commentary, Clip clip, Spoken.All said) {
+        Survey survey = desk.work().now().survey();
+        Whereabouts where = where(survey, commentary, clip);
+        Map<String, List<Contradiction>> against = new HashMap<>();
+        Contradictions.in(said, where)
+                .forEach(c ->
+                        against.computeIfAbsent(c.key(), k -> new ArrayList<>()).add(c));
+        return said.drafts().stream()
+                .map(s -> new SpokenLine(
+                        commentary,
+                        clip,
+                        s,
+                        where.cableAt(s.seconds()),
+                        against.getOrDefault(s.key(), List.of()),
+                        twin(survey, clip, s, where)))
+                .toList();
+    }
+
+    private static Whereabouts where(Survey survey, Commentary commentary, Clip clip) {
+        var trace = survey.traces().get(clip.id());
+        return trace == null
+                ? Whereabouts.UNKNOWN
+                : new OnClip(clip, trace, survey.runOf(clip.id()), commentary.offset());
+    }
+
+    private static Optional<LocatedFinding> twin(Survey survey, Clip clip, Spoken spoken, Whereabouts where) {
+        Optional<Run> run = survey.runOf(clip.id());
+        Optional<Distance> from =
+                where.cableAt(spoken.seconds()).or(() -> spoken.draft().place().map(p -> p.from()));
+        if (run.isEmpty() || from.isEmpty()) {
+            return Optional.empty();
+        }
+        Distance to = spoken.draft()
+                .place()
+                .map(p -> p.to())
+                .filter(t -> t.compareTo(from.get()) > 0)
+                .orElse(from.get());
+        Extent extent = Extent.between(
+                run.get().stationOf(from.get().mm() + run.get().datum().mm()),
+                run.get().stationOf(to.mm() + run.get().datum().mm()));
+        double trust = spoken.draft().place().isPresent() ? 1 : where.confidenceAt(spoken.seconds());
+        return SameFeature.of(spoken.draft(), extent, trust, survey.findings());
+    }
+}

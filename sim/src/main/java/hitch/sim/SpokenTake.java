@@ -1,0 +1,57 @@
+package hitch.sim;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.Heading;
+import hitch.core.talk.Cue;
+import hitch.core.talk.Whereabouts;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** What the technician says on a take, as captions, with the true place of the camera at each. */
+final class SpokenTake {
+    private static final double SECONDS_A_WORD = 0.38;
+
+    private SpokenTake() {}
+
+    static List<Cue> cues(Scenario.Take take) {
+        List<Cue> cues = new ArrayList<>();
+        for (int i = 0; i < take.says().size(); i++) {
+            Scenario.Line line = take.says().get(i);
+            double next = i + 1 < take.says().size() ? take.says().get(i + 1).t() : take.seconds();
+            double spoken = line.t() + line.text().split(" ").length * SECONDS_A_WORD;
+            cues.add(new Cue(line.t(), Math.min(next, spoken), line.text()));
+        }
+        return cues;
+    }
+
+    /** Where the camera truly was; nowhere above ground. */
+    static Whereabouts where(Scenario scenario, Scenario.Take take) {
+        if (take.aboveGround()) {
+            return Whereabouts.UNKNOWN;
+        }
+        CameraPath path = new CameraPath(scenario, take);
+        return new Whereabouts() {
+            @Override
+            public Optional<Distance> cableAt(double seconds) {
+                return Optional.of(Distance.feet(path.cable(seconds)));
+            }
+
+            @Override
+            public Heading headingAt(double seconds) {
+                double speed = path.speed(seconds);
+                return Math.abs(speed) < 0.04 ? Heading.STILL : speed > 0 ? Heading.OUT : Heading.BACK;
+            }
+
+            @Override
+            public double confidenceAt(double seconds) {
+                return 1;
+            }
+
+            @Override
+            public Optional<Distance> farthest() {
+                return take.path().stream().map(s -> Distance.feet(s.ft())).max(Distance::compareTo);
+            }
+        };
+    }
+}
