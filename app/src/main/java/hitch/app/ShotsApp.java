@@ -19,6 +19,7 @@ import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.stage.Stage;
@@ -81,10 +82,30 @@ public final class ShotsApp extends Application {
                 steps.add(() -> save(BENCHES[number] + (dark ? "-dark" : "")));
             }
         }
+        spoken(window);
         counter(window);
         steps.add(() -> delete(data));
         steps.add(Platform::exit);
         next();
+    }
+
+    /** What was said on the demo's clips, in the queue. */
+    private void spoken(HitchWindow window) {
+        steps.add(() -> {
+            window.theme().darkProperty().set(false);
+            window.job().orElseThrow().show(1);
+            ((TextField) stage.getScene().lookup("#note")).setText("crack left at 21, quarter inch");
+            ((ToggleButton) stage.getScene().lookup("#show-spoken")).setSelected(true);
+            ((ListView<?>) stage.getScene().lookup("#spoken"))
+                    .getSelectionModel()
+                    .select(4);
+        });
+        steps.add(ShotsApp::rest);
+        steps.add(() -> save("spoken"));
+        steps.add(() -> {
+            ((TextField) stage.getScene().lookup("#note")).clear();
+            ((ToggleButton) stage.getScene().lookup("#show-findings")).setSelected(true);
+        });
     }
 
     /** The counter of a clip read off its pictures. */

@@ -168,8 +168,4 @@ class CounterWindowTest extends OpenWindow {
         assertThat(off.get(off.size() / 2)).isLessThan(0.03 * run);
         assertThat(trace().confidenceAt(clip().ptsAt(SECONDS / 2))).isLessThan(0.8);
     }
-
-    private String notice() {
-        return job().work().notices().textProperty().get();
-    }
 }

@@ -59,6 +59,11 @@ abstract class OpenWindow extends ApplicationTest {
         return job().work().now().survey();
     }
 
+    /** What the window last said. */
+    protected String notice() {
+        return job().work().notices().textProperty().get();
+    }
+
     protected String text(String id) {
         return lookup(id).queryAs(Label.class).getText();
     }

@@ -70,7 +70,7 @@ public final class NotesCsv {
             return LengthUnit.FEET_INCHES.show(traits.depth().get());
         }
         if (traits.size().isPresent()) {
-            return number(traits.size().get().inInches(), 3) + " in";
+            return number(Math.round(traits.size().get().inInches() * 16) / 16.0, 4) + " in";
         }
         if (traits.angle().isPresent()) {
             return traits.angle().get() + " degrees";

@@ -31,6 +31,7 @@ final class HerePane extends VBox {
     HerePane(Context desk) {
         this.desk = desk;
         setSpacing(8);
+        setMinHeight(USE_PREF_SIZE);
         row.setMinHeight(64);
         row.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(Labels.heading("Here"), row);

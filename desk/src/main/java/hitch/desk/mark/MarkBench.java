@@ -27,6 +27,7 @@ public final class MarkBench implements Bench {
     private final CounterBar counter;
     private final FindingsPane findings;
     private final SidePane side;
+    private final SpokenPane spoken;
     private final SeeBetter better;
     private final FootageWell well;
     private final ThereAndBackChart chart;
@@ -41,7 +42,7 @@ public final class MarkBench implements Bench {
         counter = new CounterBar(desk, book, box);
         findings = new FindingsPane(desk, notes);
         TalkBook talk = new TalkBook(desk, reader);
-        SpokenPane spoken = new SpokenPane(desk, talk, notes);
+        spoken = new SpokenPane(desk, talk, notes);
         side = new SidePane(findings, spoken, talk);
         better = new SeeBetter(desk);
         well = new FootageWell(desk, box, book);
@@ -50,7 +51,11 @@ public final class MarkBench implements Bench {
                 well, new TimeStrip(desk), new Readout(desk), new Transport(desk, better::toggle), better, counter);
         HBox.setHgrow(left, Priority.ALWAYS);
         VBox.setVgrow(side, Priority.ALWAYS);
-        VBox right = new VBox(16, notes, new HerePane(desk), side);
+        HerePane here = new HerePane(desk);
+        // The queue needs the room; what is here is told in it.
+        here.visibleProperty().bind(side.spokenProperty().not());
+        here.managedProperty().bind(here.visibleProperty());
+        VBox right = new VBox(16, notes, here, side);
         right.getStyleClass().add("side");
         right.setMinWidth(456);
         right.setMaxWidth(456);
@@ -59,11 +64,11 @@ public final class MarkBench implements Bench {
         root.setCenter(new HBox(left, right));
         root.setBottom(chart);
         root.getStyleClass().add("bench");
-        takeCaptions(spoken);
+        takeCaptions();
     }
 
     /** Captions dropped on the footage belong to the clip on show. */
-    private void takeCaptions(SpokenPane spoken) {
+    private void takeCaptions() {
         root.setOnDragOver(e -> {
             if (captions(e).findAny().isPresent()) {
                 e.acceptTransferModes(TransferMode.COPY);
@@ -105,7 +110,7 @@ public final class MarkBench implements Bench {
         if (e.isShortcutDown() || e.isAltDown()) {
             return;
         }
-        if (playing(e) || marking(e)) {
+        if (side.isSpoken() && spoken.key(e.getCode()) || playing(e) || marking(e)) {
             e.consume();
         }
     }

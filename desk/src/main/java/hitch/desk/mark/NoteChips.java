@@ -32,6 +32,7 @@ final class NoteChips extends FlowPane {
     private static final String HINT =
             "roots top heavy  ·  standing water 26-31  ·  clay to pvc\nEnter: this frame's station  ·  Shift+Enter: the typed one";
     private static final double WIDTH = 412;
+    private static final int MOST = 13;
 
     private final Replacing replacing;
     private String completion = "";
@@ -41,7 +42,6 @@ final class NoteChips extends FlowPane {
         super(6, 6);
         this.replacing = replacing;
         setId("chips");
-        setMinHeight(40);
         setPrefWrapLength(WIDTH);
         setMaxWidth(WIDTH);
     }
@@ -108,7 +108,7 @@ final class NoteChips extends FlowPane {
 
     private ContextMenu menu(Chip chip) {
         ContextMenu menu = new ContextMenu();
-        for (String words : others(chip.sort())) {
+        for (String words : others(chip)) {
             if (!words.equals(chip.label())) {
                 MenuItem item = new MenuItem(words);
                 item.setOnAction(e -> replacing.put(chip.start(), chip.end(), words));
@@ -121,13 +121,23 @@ final class NoteChips extends FlowPane {
         return menu;
     }
 
-    private static List<String> others(Chip.Sort sort) {
-        return switch (sort) {
-            case KIND ->
-                Arrays.stream(FindingKind.values())
-                        .filter(k -> k.family() != FindingKind.Family.TOLD && k != FindingKind.REMARK)
-                        .map(FindingKind::word)
-                        .toList();
+    /** The kinds it is likeliest mixed up with: those of its own family. More than a screen holds helps nobody. */
+    private static List<String> kinds(String label) {
+        FindingKind.Family family = Arrays.stream(FindingKind.values())
+                .filter(k -> label.endsWith(k.word()))
+                .findFirst()
+                .map(FindingKind::family)
+                .orElse(FindingKind.Family.CONDITION);
+        return Arrays.stream(FindingKind.values())
+                .filter(k -> k.family() == family && k != FindingKind.REMARK)
+                .map(FindingKind::word)
+                .limit(MOST)
+                .toList();
+    }
+
+    private static List<String> others(Chip chip) {
+        return switch (chip.sort()) {
+            case KIND -> kinds(chip.label());
             case CLOCK ->
                 List.of(
                         "top",

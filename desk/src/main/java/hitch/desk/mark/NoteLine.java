@@ -40,6 +40,7 @@ final class NoteLine extends VBox {
         this.acts = new NoteActs(desk);
         chips = new NoteChips(this::replace);
         setSpacing(8);
+        setMinHeight(USE_PREF_SIZE);
         field.setId("note");
         field.getStyleClass().add("note-field");
         field.setPromptText("What is here?");

@@ -1,6 +1,7 @@
 package hitch.desk.mark;
 
 import hitch.desk.widget.Labels;
+import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
@@ -61,6 +62,10 @@ final class SidePane extends VBox {
         } else {
             getScene().getRoot().requestFocus();
         }
+    }
+
+    ReadOnlyBooleanProperty spokenProperty() {
+        return said.selectedProperty();
     }
 
     boolean isSpoken() {

@@ -8,11 +8,14 @@ import hitch.core.note.Draft;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Contradiction;
 import hitch.desk.Context;
+import hitch.desk.mark.SpokenDesk.PlaceChosen;
 import hitch.desk.widget.Labels;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
@@ -24,6 +27,7 @@ import javafx.scene.layout.VBox;
 /** One thing said: what, where, when, in which words, and what speaks against it. */
 final class SpokenCell extends ListCell<SpokenLine> {
     private final Context desk;
+    private final SpokenDesk spoken;
     private final Label time = Labels.of("", "measure");
     private final Label what = Labels.of("", "strong");
     private final Label place = Labels.of("", "measure");
@@ -32,9 +36,10 @@ final class SpokenCell extends ListCell<SpokenLine> {
     private final VBox against = new VBox(2);
     private final HBox row;
 
-    SpokenCell(Context desk) {
+    SpokenCell(Context desk, SpokenDesk spoken) {
         this.desk = desk;
-        time.setMinWidth(44);
+        this.spoken = spoken;
+        time.setMinWidth(52);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         what.setMinWidth(40);
@@ -114,27 +119,37 @@ final class SpokenCell extends ListCell<SpokenLine> {
         return line.twin().map(t -> "seen before: " + t.finding().id()).orElse("");
     }
 
-    private List<Label> doubts(SpokenLine line) {
-        List<Label> labels = new ArrayList<>();
-        LengthUnit unit = desk.work().now().survey().facts().unit();
+    private List<Node> doubts(SpokenLine line) {
+        List<Node> labels = new ArrayList<>();
         for (Contradiction c : line.against()) {
             labels.add(wrapped(
                     Character.toUpperCase(c.words().charAt(0)) + c.words().substring(1) + "."));
         }
-        line.placeInDoubt().ifPresent(c -> {
-            StringBuilder choice = new StringBuilder("1 as said");
-            line.counter()
-                    .ifPresent(d -> choice.append("   2 ").append(unit.show(d)).append(" by the counter"));
-            c.likely()
-                    .ifPresent(d -> choice.append("   3 ").append(unit.show(d)).append(", likely meant"));
-            Label choices = wrapped(choice.toString());
-            choices.getStyleClass().add("strong");
-            labels.add(choices);
-        });
+        line.placeInDoubt().ifPresent(c -> labels.add(choices(line, c)));
         if (line.draft().certainty() == Certainty.RULED_OUT && labels.isEmpty()) {
             labels.add(wrapped("Said not to be there; keeping it changes nothing but this list."));
         }
         return labels;
+    }
+
+    /** The places that may stand, each a button with its key. */
+    private Node choices(SpokenLine line, Contradiction c) {
+        LengthUnit unit = desk.work().now().survey().facts().unit();
+        HBox row = new HBox(4, choice(line, "as said", "1", PlaceChosen.SAID));
+        line.counter()
+                .ifPresent(d ->
+                        row.getChildren().add(choice(line, "counter " + unit.number(d), "2", PlaceChosen.COUNTER)));
+        c.likely()
+                .ifPresent(
+                        d -> row.getChildren().add(choice(line, "likely " + unit.number(d), "3", PlaceChosen.LIKELY)));
+        return row;
+    }
+
+    private Button choice(SpokenLine line, String text, String key, PlaceChosen chosen) {
+        Button button = Labels.button(text, key, "Keep it " + text, () -> spoken.keepAt(line, chosen));
+        button.setFocusTraversable(false);
+        button.setMinWidth(Region.USE_PREF_SIZE);
+        return button;
     }
 
     private static Label wrapped(String text) {

@@ -20,7 +20,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
-import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -51,27 +50,31 @@ final class SpokenPane extends VBox {
         setId("spoken-pane");
         list.setId("spoken");
         list.setAccessibleText("What was said, to be kept or refused");
-        list.setCellFactory(v -> new SpokenCell(desk));
+        list.setCellFactory(v -> new SpokenCell(desk, spoken));
         list.setPlaceholder(Labels.of("Drop captions on the footage (SRT, VTT or lines of [m:ss] text).", "soft"));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> chosen(was, is));
-        list.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
         VBox.setVgrow(list, Priority.ALWAYS);
         slider = new HBox(
                 6,
-                Labels.of("Captions start at", "soft"),
+                Labels.of("start at", "soft"),
                 small("−", "Captions earlier by half a second", () -> slide(-STEP_S)),
                 slide,
                 small("+", "Captions later by half a second", () -> slide(STEP_S)),
-                small("Remove", "Take these captions out of the job", this::remove));
+                small("×", "Take these captions out of the job", this::remove));
         slider.setAlignment(Pos.CENTER_LEFT);
         HBox actions = new HBox(
                 6,
                 act("Keep", "Y", "Keep the chosen draft", () -> withChosen(l -> spoken.keep(l, true))),
                 act("Apart", "D", "Keep it as a finding of its own", () -> withChosen(l -> spoken.keep(l, false))),
-                act("Change", "E", "Say it anew in the note line", this::change),
+                act("Reword", "E", "Say it anew in the note line", this::change),
                 act("Refuse", "R", "Refuse the chosen draft", () -> withChosen(spoken::refuse)),
-                act("Play", "P", "Play it", () -> withChosen(spoken::play)));
-        getChildren().addAll(new HBox(8, count), list, actions, search, slider);
+                act("▶", "P", "Play it", () -> withChosen(spoken::play)));
+        actions.setSpacing(5);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox top = new HBox(8, count, gap, slider);
+        top.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(top, list, actions, search);
         book.linesProperty().addListener((o, was, is) -> fill());
         fill();
     }
@@ -137,16 +140,11 @@ final class SpokenPane extends VBox {
         }
     }
 
-    private void key(KeyEvent e) {
-        if (e.isShortcutDown() || e.isAltDown() || list.getSelectionModel().isEmpty()) {
-            return;
+    /** Does what a key stands for here; false where it stands for nothing. */
+    boolean key(KeyCode code) {
+        if (list.getSelectionModel().isEmpty()) {
+            return false;
         }
-        if (settles(e.getCode())) {
-            e.consume();
-        }
-    }
-
-    private boolean settles(KeyCode code) {
         switch (code) {
             case Y -> withChosen(l -> spoken.keep(l, true));
             case D -> withChosen(l -> spoken.keep(l, false));

@@ -34,6 +34,7 @@ final class TalkSearch extends VBox {
         hits.setId("talk-hits");
         hits.setAccessibleText("Captions found");
         hits.setPrefHeight(112);
+        hits.setMinHeight(96);
         hits.setPlaceholder(Labels.of("Nobody said that.", "soft"));
         hits.setCellFactory(v -> new ListCell<>() {
             @Override

@@ -112,6 +112,17 @@ final class Candidate {
         return this;
     }
 
+    /** Adds a bore to the far side of a change of material that has none yet. */
+    boolean addSize(PipePart size) {
+        boolean open = after.material().isPresent()
+                && after.size().isEmpty()
+                && size.size().isPresent();
+        if (open) {
+            after = new PipePart(after.material(), size.size());
+        }
+        return open;
+    }
+
     Candidate sure(Certainty certainty) {
         this.certainty = certainty;
         return this;

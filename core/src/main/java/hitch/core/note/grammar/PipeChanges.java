@@ -33,6 +33,15 @@ final class PipeChanges {
         }
     }
 
+    private boolean placeBetween(int from, int to) {
+        for (int j = from; j < to; j++) {
+            if (parts.has(j, Meaning.Place.class)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** The changes, one candidate each. */
     List<Candidate> changes() {
         return changes;
@@ -99,6 +108,15 @@ final class PipeChanges {
         boolean same = before.material().isPresent()
                 && before.material().equals(after.material())
                 && after.size().isPresent();
+        // "Clay to PVC, and it goes to six inch" is one change.
+        boolean more = before.isUnknown()
+                && after.material().isEmpty()
+                && !changes.isEmpty()
+                && !placeBetween(changes.getLast().at(), i)
+                && changes.getLast().addSize(after);
+        if (more) {
+            return;
+        }
         FindingKind kind = material && !same ? FindingKind.MATERIAL_CHANGE : FindingKind.SIZE_CHANGE;
         changes.add(new Candidate(kind, i).between(before, after));
     }

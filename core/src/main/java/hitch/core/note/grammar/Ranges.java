@@ -195,7 +195,8 @@ final class Ranges {
         }
         double from = Amounts.number(parts, i);
         double to = Amounts.number(parts, j);
-        boolean whole = from == Math.rint(from) && to == Math.rint(to) && from >= 1 && to >= 1 && from <= 12 && to <= 12;
+        boolean whole =
+                from == Math.rint(from) && to == Math.rint(to) && from >= 1 && to >= 1 && from <= 12 && to <= 12;
         boolean round = false;
         for (int k = 0; k < parts.size(); k++) {
             round |= parts.has(k, Meaning.Round.class);
@@ -216,7 +217,11 @@ final class Ranges {
                         .map(t -> t.kind() == FindingKind.SIZE_CHANGE)
                         .orElse(false);
         if (bare && hours(i, j)) {
-            parts.join(start, j, new Meaning.Round(ClockPosition.arc((int) Amounts.number(parts, i), (int) Amounts.number(parts, j)), false));
+            parts.join(
+                    start,
+                    j,
+                    new Meaning.Round(
+                            ClockPosition.arc((int) Amounts.number(parts, i), (int) Amounts.number(parts, j)), false));
             return;
         }
         if (sizes && parts.has(i, Meaning.Number.class)) {

@@ -1,0 +1,221 @@
+package hitch.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hitch.core.counter.Distance;
+import hitch.core.finding.Finding;
+import hitch.core.finding.FindingKind;
+import hitch.core.footage.Clip;
+import hitch.core.job.Edit;
+import hitch.core.talk.CaptionReader;
+import hitch.core.talk.Commentary;
+import hitch.media.Progress;
+import hitch.sim.DemoJob;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Map;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.stage.PopupWindow;
+import javafx.stage.Window;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** What is typed and what was said, by key: chips, the queue, a contradiction, a second sighting. */
+class TalkWindowTest extends OpenWindow {
+    private static final String SAID = """
+            [0:14] There are some roots at nine feet, at the top.
+            [0:22] Nice clean joint here.
+            [0:23] An offset at thirty three, three quarters of an inch.
+            [0:31] I'll come back to that.
+            [0:33] Wipes hanging here.
+            """;
+
+    private Clip street;
+
+    @Override
+    protected Path create(Path folder) throws Exception {
+        DemoJob.create(folder, Progress.NONE);
+        return folder;
+    }
+
+    @BeforeEach
+    void dropCaptions() throws TimeoutException {
+        street = job().work().now().job().clips().get(1);
+        interact(() -> {
+            job().work().now().job().talk().forEach(t -> job().work().apply(new Edit.RemoveCommentary(t.id())));
+            job().work()
+                    .apply(new Edit.PutCommentary(
+                            new Commentary("said", street.id(), "said.txt", CaptionReader.read(SAID), 0, Map.of())));
+        });
+        type(KeyCode.T);
+        until(() -> queue().getItems().size() == 4
+                && queue().getItems().get(0).toString().contains("said.txt"));
+    }
+
+    private ListView<?> queue() {
+        return lookup("#spoken").queryAs(ListView.class);
+    }
+
+    private List<Finding> findings() {
+        return job().work().now().job().findings();
+    }
+
+    private Commentary said() {
+        return job().work().now().job().commentary("said").orElseThrow();
+    }
+
+    private void choose(int row) {
+        interact(() -> {
+            queue().getSelectionModel().select(row);
+            queue().requestFocus();
+        });
+    }
+
+    private double feet(Finding finding) {
+        return survey().finding(finding.id())
+                        .orElseThrow()
+                        .extent()
+                        .orElseThrow()
+                        .from()
+                        .mm()
+                / 304.8;
+    }
+
+    @Test
+    void keepsRefusesAndKnowsAgainByKey() throws TimeoutException {
+        int before = findings().size();
+        // The demo has these roots already: they are seen once more.
+        choose(0);
+        type(KeyCode.Y);
+        until(() -> said().settled().size() == 1);
+        assertThat(findings()).hasSize(before);
+        assertThat(findings())
+                .anyMatch(f -> f.kind() == FindingKind.ROOTS
+                        && f.sightings().size() == 1
+                        && f.sightings().getFirst().wording().contains("nine feet"));
+        choose(3);
+        type(KeyCode.R);
+        until(() -> said().settled().size() == 2);
+        assertThat(findings()).hasSize(before);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> said().settled().size() == 1);
+        choose(3);
+        type(KeyCode.Y);
+        until(() -> findings().size() == before + 1);
+        Finding wipes = findings().getLast();
+        assertThat(wipes.kind()).isEqualTo(FindingKind.WIPES);
+        assertThat(street.secondsInto(wipes.frame().pts())).isEqualTo(33, within(0.1));
+        assertThat(job().work().still(wipes)).satisfies(still -> until(() -> java.nio.file.Files.exists(still)));
+    }
+
+    @Test
+    void aContradictionHasToBeChosen() throws TimeoutException {
+        int before = findings().size();
+        choose(1);
+        type(KeyCode.D);
+        until(() -> notice().contains("Which place stands"));
+        assertThat(findings()).hasSize(before);
+        // Thirteen was meant: the counter shows 13.4, and thirty-three sounds like it.
+        type(KeyCode.DIGIT2);
+        until(() -> findings().size() == before + 1);
+        assertThat(feet(findings().getLast())).isEqualTo(13.3, within(0.3));
+        assertThat(findings().getLast().traits().size()).contains(Distance.inches(0.75));
+    }
+
+    @Test
+    void whatWasSaidIsFoundAndReworded() throws TimeoutException {
+        interact(() -> lookup("#talk-search").queryAs(TextField.class).setText("wipes"));
+        ListView<?> hits = lookup("#talk-hits").queryAs(ListView.class);
+        assertThat(hits.getItems()).hasSize(1);
+        interact(() -> hits.getSelectionModel().select(0));
+        until(() -> Math.abs(job().player().shown().orElseThrow().seconds() - 33) < 0.1);
+        choose(3);
+        type(KeyCode.E);
+        until(() -> said().settled().size() == 1);
+        TextField note = lookup("#note").queryAs(TextField.class);
+        assertThat(note.getText()).isEqualTo("Wipes hanging here.");
+        int before = findings().size();
+        interact(() -> note.setText("rags top"));
+        type(KeyCode.ENTER);
+        until(() -> findings().size() == before + 1);
+        assertThat(street.secondsInto(findings().getLast().frame().pts())).isEqualTo(33, within(0.1));
+    }
+
+    @Test
+    void aChipIsCorrectedByClickAndEnterKeepsTheStation() throws TimeoutException {
+        TextField note = lookup("#note").queryAs(TextField.class);
+        interact(() -> {
+            job().player().seek(street, 22.6);
+            note.requestFocus();
+        });
+        until(() -> Math.abs(job().player().shown().orElseThrow().seconds() - 22.6) < 0.1);
+        interact(() -> note.setText("crack top heavy 41"));
+        Node kind = lookup("#chips .chip-kind").query();
+        interact(() -> ((Button) kind).fire());
+        ContextMenu menu = (ContextMenu) Window.getWindows().stream()
+                .filter(w -> w instanceof PopupWindow && w.isShowing())
+                .findFirst()
+                .orElseThrow();
+        interact(() -> menu.getItems().stream()
+                .filter(i -> i.getText().equals("hole"))
+                .findFirst()
+                .orElseThrow()
+                .fire());
+        assertThat(note.getText()).isEqualTo("hole top heavy 41");
+        int before = findings().size();
+        type(KeyCode.ENTER);
+        until(() -> findings().size() == before + 1);
+        assertThat(feet(findings().getLast())).isEqualTo(13.3, within(0.3));
+        until(() -> notice().contains("You typed 41.0 ft"));
+        interact(() -> note.setText("hole top heavy 41"));
+        interact(note::requestFocus);
+        push(KeyCode.SHIFT, KeyCode.ENTER);
+        until(() -> findings().size() == before + 2);
+        assertThat(feet(findings().getLast())).isEqualTo(41, within(0.01));
+    }
+
+    @Test
+    void twoThatAreOneAreMergedAndTwoThatAreTwoKeptApart() throws TimeoutException {
+        type(KeyCode.T);
+        int before = findings().size();
+        job().work().addFinding(id -> twinOf(findings().getFirst(), id));
+        until(() -> findings().size() == before + 1);
+        interact(() -> {
+            ListView<?> list = lookup("#findings").queryAs(ListView.class);
+            for (int i = 0; i < list.getItems().size(); i++) {
+                if (list.getItems().get(i).toString().contains("once more")) {
+                    list.getSelectionModel().select(i);
+                }
+            }
+        });
+        type(KeyCode.D);
+        until(() -> !findings().getLast().apart().isEmpty());
+        type(KeyCode.Y);
+        assertThat(findings()).hasSize(before + 1);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> findings().getLast().apart().isEmpty());
+        type(KeyCode.Y);
+        until(() -> findings().size() == before);
+        assertThat(findings().getFirst().sightings()).hasSize(1);
+    }
+
+    private static Finding twinOf(Finding known, hitch.core.finding.FindingId id) {
+        return new Finding(
+                id,
+                known.kind(),
+                known.frame(),
+                known.typed(),
+                known.traits(),
+                "once more",
+                "",
+                java.util.Optional.empty(),
+                List.of());
+    }
+}
