@@ -48,7 +48,9 @@ public final class Wording {
             case MAIN_CONNECTION -> "Your pipe ends here and the public main begins.";
             case LIMIT -> "Nothing past this point was seen.";
             case LOCATE -> "The pipe lies this deep under the mark.";
-            case FIXTURE_TEST, ADVICE, REMARK -> "";
+            case FIXTURE_TEST -> "Water was run above to see where it arrives.";
+            case ADVICE -> "It is what the technician advised on the spot.";
+            case REMARK -> "";
         };
     }
 }

@@ -516,6 +516,11 @@ final class Candidates {
     /** Drops what is only named to say where something else is: "roots at the joint", "blocked with wipes". */
     private void sayWhere() {
         List<Candidate> all = List.copyOf(found);
+        // "Offset, paper on it": the paper stays in the words of the offset.
+        found.removeIf(c -> typed
+                && c.is(FindingKind.DEBRIS)
+                && weak(c.at())
+                && all.stream().anyMatch(o -> o != c && o.isCondition()));
         found.removeIf(c -> c.is(FindingKind.DEBRIS)
                 && parts.says(c.at(), "gravel", "dirt", "sand", "mud", "rocks", "rock", "stones")
                 && all.stream().anyMatch(o -> o.is(FindingKind.HOLE) || o.is(FindingKind.BREAK)));
@@ -545,7 +550,9 @@ final class Candidates {
                     && c.isCondition()
                     && others
                     && isBy(c.at())
-                    && all.stream().anyMatch(o -> o != c && o.isCondition() && o.at() < c.at())) {
+                    && all.stream()
+                            .anyMatch(
+                                    o -> o != c && o.isCondition() && !o.is(FindingKind.BLOCKAGE) && o.at() < c.at())) {
                 return true;
             }
             return c.is(FindingKind.BLOCKAGE)
@@ -572,6 +579,10 @@ final class Candidates {
         found.removeIf(c -> c.is(FindingKind.LIMIT)
                 && all.stream().anyMatch(o -> o.is(FindingKind.LIMIT) && o.at() < c.at())
                 && !parts.is(c.at() - 1, Glue.BUT));
+    }
+
+    private boolean weak(int i) {
+        return parts.as(i, Meaning.Thing.class).map(Meaning.Thing::weak).orElse(false);
     }
 
     private static boolean hasChange(Candidate c) {

@@ -15,6 +15,10 @@ final class Corrections {
     static boolean make(Parts parts) {
         boolean earlier = false;
         for (int i = 0; i < parts.size(); i++) {
+            boolean opens = i == 1 && parts.says(0, "no") && parts.is(1, Glue.SORRY);
+            if (opens) {
+                earlier = true;
+            }
             if (parts.is(i, Glue.DENIED) && isFigure(parts, i + 1) && isFigureBefore(parts, i)) {
                 parts.remove(i, i + 1);
             } else if (i == 0 && parts.says(0, "no") && parts.at(1).isSign() && figureSoon(parts)) {

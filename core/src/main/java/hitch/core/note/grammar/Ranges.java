@@ -209,6 +209,15 @@ final class Ranges {
         if (bare && (parts.has(j + 1, Meaning.MadeOf.class) || parts.is(j + 1, Glue.OTHER))) {
             return;
         }
+        if (parts.has(i, Meaning.Round.class) && bare) {
+            double to = Amounts.number(parts, j);
+            if (to == Math.rint(to) && to >= 1 && to <= 12) {
+                int from =
+                        parts.as(i, Meaning.Round.class).orElseThrow().clock().from();
+                parts.join(start, j, new Meaning.Round(ClockPosition.arc(from, (int) to), false));
+            }
+            return;
+        }
         if (parts.has(i, Meaning.Share.class) || parts.has(i, Meaning.Round.class)) {
             return;
         }

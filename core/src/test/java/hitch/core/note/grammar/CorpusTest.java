@@ -10,7 +10,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** Sentences in many voices against what they should be read as; the figures are in docs/NOTES.md. */
 class CorpusTest {
     @ParameterizedTest
-    @ValueSource(strings = {"first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"})
+    @ValueSource(strings = {"first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth"})
     void sentencesThatTheGrammarWasMadeWithAreRead(String part) throws IOException {
         Corpus.Score score = Corpus.read("corpus-" + part + ".txt");
         assertThat(score.rightShare()).as(score.wrongOnes()).isGreaterThanOrEqualTo(0.95);
@@ -20,7 +20,8 @@ class CorpusTest {
     @Test
     void allOfThemTogether() throws IOException {
         Corpus.Score all = Corpus.Score.NONE;
-        for (String part : new String[] {"first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth"}) {
+        for (String part :
+                new String[] {"first", "second", "third", "fourth", "fifth", "sixth", "seventh", "eighth", "ninth"}) {
             all = all.plus(Corpus.read("corpus-" + part + ".txt"));
         }
         assertThat(all.sentences()).isGreaterThan(1000);
