@@ -46,7 +46,13 @@ class BenchesTest extends OpenWindow {
 
     @Test
     void adviceLeadsToTheFindingItRestsOn() throws TimeoutException {
-        note("hole bottom at 12 ft");
+        TextField line = lookup("#note").queryAs(TextField.class);
+        interact(() -> {
+            line.requestFocus();
+            line.setText("hole bottom at 12 ft");
+        });
+        push(KeyCode.SHIFT, KeyCode.ENTER);
+        until(() -> survey().findings().size() == 1);
         clickOn("#bench-judge");
         clickOn(named("Go to F1 hole 12.0 ft toward the main"));
         until(() -> lookup("#bench-mark")

@@ -20,6 +20,7 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
 import javafx.scene.control.ListView;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.PopupWindow;
@@ -204,6 +205,29 @@ class TalkWindowTest extends OpenWindow {
         type(KeyCode.Y);
         until(() -> findings().size() == before);
         assertThat(findings().getFirst().sightings()).hasSize(1);
+    }
+
+    @Test
+    void theFirmsOwnWordsAreRead() throws TimeoutException {
+        interact(() -> job().show(3));
+        TextArea words = lookup("#own-words").queryAs(TextArea.class);
+        interact(() -> {
+            words.requestFocus();
+            words.setText("beaver dam = bloccage");
+        });
+        interact(() -> job().requestFocus());
+        until(() -> notice().contains("names no kind"));
+        interact(() -> {
+            words.requestFocus();
+            words.setText("beaver dam = blockage");
+        });
+        interact(() -> job().requestFocus());
+        until(() -> survey().rules().words().containsKey("beaver dam"));
+        interact(() -> {
+            job().show(1);
+            lookup("#note").queryAs(TextField.class).setText("beaver dam top");
+        });
+        assertThat(lookup("#chips .chip-kind").queryAs(Button.class).getText()).isEqualTo("blockage");
     }
 
     private static Finding twinOf(Finding known, hitch.core.finding.FindingId id) {

@@ -1,6 +1,8 @@
 package hitch.core.judge;
 
 import hitch.core.counter.Distance;
+import hitch.core.finding.FindingKind;
+import java.util.Map;
 
 /**
  * The firm's own numbers. They are opinions to be edited; local code decides where it speaks.
@@ -12,6 +14,7 @@ import hitch.core.counter.Distance;
  * @param monthsBetweenCleanings months until the next cleaning where roots were found
  * @param shownBefore seconds of footage shown before a finding's frame
  * @param shownAfter seconds of footage shown after it
+ * @param words the firm's own words for what is found, lower case, and the kinds they name
  */
 public record HouseRules(
         int rootShareToMend,
@@ -20,7 +23,44 @@ public record HouseRules(
         Distance waterToTend,
         int monthsBetweenCleanings,
         double shownBefore,
-        double shownAfter) {
+        double shownAfter,
+        Map<String, FindingKind> words) {
+    public HouseRules {
+        words = words == null ? Map.of() : Map.copyOf(words);
+    }
+
+    /** Rules without words of the firm's own. */
+    public HouseRules(
+            int rootShareToMend,
+            Distance offsetToTend,
+            Distance offsetToMend,
+            Distance waterToTend,
+            int monthsBetweenCleanings,
+            double shownBefore,
+            double shownAfter) {
+        this(
+                rootShareToMend,
+                offsetToTend,
+                offsetToMend,
+                waterToTend,
+                monthsBetweenCleanings,
+                shownBefore,
+                shownAfter,
+                Map.of());
+    }
+
+    public HouseRules withWords(Map<String, FindingKind> own) {
+        return new HouseRules(
+                rootShareToMend,
+                offsetToTend,
+                offsetToMend,
+                waterToTend,
+                monthsBetweenCleanings,
+                shownBefore,
+                shownAfter,
+                own);
+    }
+
     public static final HouseRules DEFAULT =
             new HouseRules(50, Distance.inches(0.5), Distance.inches(1), Distance.feet(5), 12, 2.5, 1.5);
 }

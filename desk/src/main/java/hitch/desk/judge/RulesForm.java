@@ -122,6 +122,7 @@ final class RulesForm extends VBox {
                         r.monthsBetweenCleanings(),
                         r.shownBefore(),
                         v));
+        getChildren().add(new OwnWords(desk));
     }
 
     /** Inches as people set them: whole millimetres are finer than any rule. */
@@ -151,7 +152,7 @@ final class RulesForm extends VBox {
                 if (value < least || value > most) {
                     throw new NumberFormatException();
                 }
-                HouseRules changed = set.apply(rules, value);
+                HouseRules changed = set.apply(rules, value).withWords(rules.words());
                 if (Math.abs(get.apply(rules).doubleValue() - value) > 0.005) {
                     desk.work().apply(new Edit.SetRules(changed));
                 }

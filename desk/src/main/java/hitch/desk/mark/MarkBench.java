@@ -1,7 +1,6 @@
 package hitch.desk.mark;
 
 import hitch.core.footage.ClipScan;
-import hitch.core.note.grammar.TradeNoteReader;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
@@ -35,7 +34,7 @@ public final class MarkBench implements Bench {
 
     public MarkBench(Context desk) {
         this.desk = desk;
-        TradeNoteReader reader = new TradeNoteReader();
+        FirmReader reader = new FirmReader(desk);
         notes = new NoteLine(desk, reader);
         CounterBook book = new CounterBook(desk);
         CounterBox box = new CounterBox();

@@ -39,7 +39,13 @@ final class TalkBook {
     TalkBook(Context desk, NoteReader reader) {
         this.desk = desk;
         this.reader = reader;
-        desk.work().snapshotProperty().addListener((o, was, is) -> update());
+        desk.work().snapshotProperty().addListener((o, was, is) -> {
+            if (!was.survey().rules().words().equals(is.survey().rules().words())) {
+                read.clear();
+                reading.clear();
+            }
+            update();
+        });
         update();
     }
 

@@ -6,8 +6,10 @@ import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.PipePart;
 import hitch.core.line.Material;
+import hitch.core.line.PipeSize;
 import hitch.core.note.Act;
 import hitch.core.note.Certainty;
+import java.util.Optional;
 
 /** What a part of a note means. */
 sealed interface Meaning {
@@ -42,7 +44,11 @@ sealed interface Meaning {
     record Plain(String text) implements Meaning {}
 
     /** A distance along the run, both ends equal for a point. */
-    record Place(Distance from, Distance to) implements Meaning {}
+    record Place(Distance from, Distance to) implements Meaning {
+        static Place at(Distance point) {
+            return new Place(point, point);
+        }
+    }
 
     /** "Here": the place on show. */
     record Here() implements Meaning {}
@@ -58,7 +64,11 @@ sealed interface Meaning {
     record Angle(int degrees) implements Meaning {}
 
     /** A pipe by material, size or both. */
-    record Pipe(PipePart part) implements Meaning {}
+    record Pipe(PipePart part) implements Meaning {
+        static Pipe of(int inches) {
+            return new Pipe(new PipePart(Optional.empty(), Optional.of(new PipeSize(inches))));
+        }
+    }
 
     /** A number that counts something else. */
     record Other() implements Meaning {}

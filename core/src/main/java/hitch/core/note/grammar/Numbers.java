@@ -2,7 +2,6 @@ package hitch.core.note.grammar;
 
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Map;
 import java.util.Set;
 
 /**
@@ -10,54 +9,6 @@ import java.util.Set;
  * {@code 3/4}, {@code two thirds}.
  */
 final class Numbers {
-    private static final Map<String, Integer> UNITS = Map.ofEntries(
-            Map.entry("zero", 0),
-            Map.entry("oh", 0),
-            Map.entry("one", 1),
-            Map.entry("two", 2),
-            Map.entry("three", 3),
-            Map.entry("four", 4),
-            Map.entry("five", 5),
-            Map.entry("six", 6),
-            Map.entry("seven", 7),
-            Map.entry("eight", 8),
-            Map.entry("nine", 9));
-    private static final Map<String, Integer> TEENS = Map.ofEntries(
-            Map.entry("ten", 10),
-            Map.entry("eleven", 11),
-            Map.entry("twelve", 12),
-            Map.entry("thirteen", 13),
-            Map.entry("fourteen", 14),
-            Map.entry("fifteen", 15),
-            Map.entry("sixteen", 16),
-            Map.entry("seventeen", 17),
-            Map.entry("eighteen", 18),
-            Map.entry("nineteen", 19));
-    private static final Map<String, Integer> TENS = Map.ofEntries(
-            Map.entry("twenty", 20),
-            Map.entry("thirty", 30),
-            Map.entry("forty", 40),
-            Map.entry("fourty", 40),
-            Map.entry("fifty", 50),
-            Map.entry("sixty", 60),
-            Map.entry("seventy", 70),
-            Map.entry("eighty", 80),
-            Map.entry("ninety", 90));
-    private static final Map<String, Integer> PARTS = Map.ofEntries(
-            Map.entry("half", 2),
-            Map.entry("halves", 2),
-            Map.entry("third", 3),
-            Map.entry("thirds", 3),
-            Map.entry("quarter", 4),
-            Map.entry("quarters", 4),
-            Map.entry("fourth", 4),
-            Map.entry("fourths", 4),
-            Map.entry("fifth", 5),
-            Map.entry("fifths", 5),
-            Map.entry("eighth", 8),
-            Map.entry("eighths", 8),
-            Map.entry("sixteenth", 16),
-            Map.entry("sixteenths", 16));
     /** Words after which a lone "one" counts something. */
     private static final Set<String> COUNTED =
             Set.of("foot", "feet", "inch", "oclock", "o", "percent", "point", "to", "metre", "meter", "mark", "degree");
@@ -109,17 +60,17 @@ final class Numbers {
             next++;
             return t.value();
         }
-        if (t.is("point") && UNITS.containsKey(word(next + 1))) {
+        if (t.is("point") && NumberWords.UNITS.containsKey(word(next + 1))) {
             return 0;
         }
         if (t.is("a") && "hundred".equals(word(next + 1))) {
             next += 2;
             return 100 + tail();
         }
-        if (TENS.containsKey(t.text()) || TEENS.containsKey(t.text())) {
+        if (NumberWords.TENS.containsKey(t.text()) || NumberWords.TEENS.containsKey(t.text())) {
             return upToNinetyNine();
         }
-        Integer unit = UNITS.get(t.text());
+        Integer unit = NumberWords.UNITS.get(t.text());
         if (unit == null || t.is("oh")) {
             return Double.NaN;
         }
@@ -133,13 +84,13 @@ final class Numbers {
             return unit * 100 + tail();
         }
         boolean hundreds = unit == 1 || unit == 2;
-        if (hundreds && (TENS.containsKey(after) || TEENS.containsKey(after))) {
+        if (hundreds && (NumberWords.TENS.containsKey(after) || NumberWords.TEENS.containsKey(after))) {
             next++;
             return unit * 100 + upToNinetyNine();
         }
-        if (unit > 0 && "oh".equals(after) && UNITS.containsKey(word(next + 2))) {
+        if (unit > 0 && "oh".equals(after) && NumberWords.UNITS.containsKey(word(next + 2))) {
             next += 3;
-            return unit * 100 + UNITS.get(word(next - 1));
+            return unit * 100 + NumberWords.UNITS.get(word(next - 1));
         }
         if (unit == 1 && !countsOne(after)) {
             return Double.NaN;
@@ -153,8 +104,9 @@ final class Numbers {
         if (token(next + 1) == null) {
             return placed();
         }
-        boolean half = after.equals("and") && "a".equals(word(next + 2)) && PARTS.containsKey(word(next + 3));
-        boolean point = after.equals("point") && !UNITS.containsKey(word(next + 2)) && !isDigits(next + 2);
+        boolean half =
+                after.equals("and") && "a".equals(word(next + 2)) && NumberWords.PARTS.containsKey(word(next + 3));
+        boolean point = after.equals("point") && !NumberWords.UNITS.containsKey(word(next + 2)) && !isDigits(next + 2);
         boolean inches = "foot".equals(word(next - 1)) || "feet".equals(word(next - 1));
         return !point && COUNTED.contains(after)
                 || half
@@ -181,12 +133,12 @@ final class Numbers {
             next++;
         }
         String word = word(next);
-        if (TENS.containsKey(word) || TEENS.containsKey(word)) {
+        if (NumberWords.TENS.containsKey(word) || NumberWords.TEENS.containsKey(word)) {
             return (int) upToNinetyNine();
         }
-        if (UNITS.containsKey(word) && !"oh".equals(word)) {
+        if (NumberWords.UNITS.containsKey(word) && !"oh".equals(word)) {
             next++;
-            return UNITS.get(word);
+            return NumberWords.UNITS.get(word);
         }
         next = start;
         return 0;
@@ -194,11 +146,11 @@ final class Numbers {
 
     private double upToNinetyNine() {
         String word = word(next++);
-        if (TEENS.containsKey(word)) {
-            return TEENS.get(word);
+        if (NumberWords.TEENS.containsKey(word)) {
+            return NumberWords.TEENS.get(word);
         }
-        int value = TENS.get(word);
-        Integer unit = UNITS.get(word(next));
+        int value = NumberWords.TENS.get(word);
+        Integer unit = NumberWords.UNITS.get(word(next));
         if (unit != null && unit > 0) {
             next++;
             return value + unit;
@@ -208,7 +160,7 @@ final class Numbers {
 
     private double withPoint(double value) {
         if (value > 10 && value < 100 && value % 10 != 0 && !token(next - 1).isNumber() && digitAlone()) {
-            return value + UNITS.get(word(next++)) / 10.0;
+            return value + NumberWords.UNITS.get(word(next++)) / 10.0;
         }
         if (!"point".equals(word(next)) || value != Math.rint(value)) {
             return value;
@@ -221,8 +173,8 @@ final class Numbers {
             next = from + 1;
             return value + digits.value() / Math.pow(10, digits.text().length());
         }
-        while (from < in.size() && UNITS.containsKey(word(from)) && place > 0.001) {
-            sum += UNITS.get(word(from)) * place;
+        while (from < in.size() && NumberWords.UNITS.containsKey(word(from)) && place > 0.001) {
+            sum += NumberWords.UNITS.get(word(from)) * place;
             place /= 10;
             from++;
         }
@@ -235,10 +187,10 @@ final class Numbers {
 
     /** "Fifty five five": a counter read out digit by digit. */
     private boolean digitAlone() {
-        Integer digit = UNITS.get(word(next));
+        Integer digit = NumberWords.UNITS.get(word(next));
         boolean measured = Set.of("inch", "inches", "foot", "feet", "percent", "oclock", "o", "point", "hundred", "and")
                         .contains(word(next + 1))
-                || PARTS.containsKey(word(next + 1));
+                || NumberWords.PARTS.containsKey(word(next + 1));
         return digit != null && !measured;
     }
 
@@ -276,16 +228,18 @@ final class Numbers {
         int from = next;
         if ("and".equals(word(from))) {
             from++;
-            int top = "a".equals(word(from)) || "one".equals(word(from)) ? 1 : UNITS.getOrDefault(word(from), 0);
-            if (top > 0 && PARTS.containsKey(word(from + 1)) && !ordinal(from + 1)) {
+            int top = "a".equals(word(from)) || "one".equals(word(from))
+                    ? 1
+                    : NumberWords.UNITS.getOrDefault(word(from), 0);
+            if (top > 0 && NumberWords.PARTS.containsKey(word(from + 1)) && !ordinal(from + 1)) {
                 next = from + 2;
-                return value + (double) top / PARTS.get(word(from + 1));
+                return value + (double) top / NumberWords.PARTS.get(word(from + 1));
             }
             return isDigits(from) && sign(from + 1, "/") && isDigits(from + 2) ? andSlash(value, from) : value;
         }
-        if (value >= 1 && value < 16 && PARTS.containsKey(word(from)) && !ordinal(from)) {
+        if (value >= 1 && value < 16 && NumberWords.PARTS.containsKey(word(from)) && !ordinal(from)) {
             next = from + 1;
-            return value / PARTS.get(word(from));
+            return value / NumberWords.PARTS.get(word(from));
         }
         return value;
     }
@@ -333,14 +287,14 @@ final class Numbers {
         int from = article ? next + 1 : next;
         String part = word(from);
         boolean lone = "half".equals(part) || "quarter".equals(part);
-        if (!PARTS.containsKey(part) || !article && !lone || "way".equals(word(from + 1))) {
+        if (!NumberWords.PARTS.containsKey(part) || !article && !lone || "way".equals(word(from + 1))) {
             return Double.NaN;
         }
         if (article && ordinal(from)) {
             return Double.NaN;
         }
         next = from + 1;
-        return 1.0 / PARTS.get(part);
+        return 1.0 / NumberWords.PARTS.get(part);
     }
 
     /** "A third joint" counts joints, "a third of the pipe" and "a third full" do not. */

@@ -1,5 +1,6 @@
 package hitch.core.note.grammar;
 
+import hitch.core.finding.FindingKind;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -132,6 +133,14 @@ final class Parts {
 
     boolean has(int index, Class<? extends Meaning> type) {
         return type.isInstance(at(index).meaning());
+    }
+
+    boolean isThing(int index) {
+        return has(index, Meaning.Thing.class);
+    }
+
+    boolean isThing(int index, FindingKind kind) {
+        return as(index, Meaning.Thing.class).map(t -> t.kind() == kind).orElse(false);
     }
 
     boolean touches(int index) {
