@@ -47,7 +47,7 @@ public final class NotesCsv {
                                     c, draft.length().map(c::plus).orElse(c))));
             Optional<ClockPosition> clock = draft.traits().clock();
             printer.printRecord(
-                    timed ? number(spoken.seconds(), 3) : "",
+                    timed ? number(spoken.seconds(), 3) : null,
                     draft.matter().word(),
                     place.map(p -> feet(p.from())).orElse(""),
                     place.map(p -> feet(p.to())).orElse(""),

@@ -4,7 +4,6 @@ import hitch.core.counter.CounterMark;
 import hitch.core.counter.CounterMarks;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
-import hitch.core.finding.Sighting;
 import hitch.core.footage.AdjustedSpan;
 import hitch.core.footage.Adjustments;
 import hitch.core.footage.Clip;
@@ -121,7 +120,7 @@ public record Job(
             case Edit.AmendFinding e -> change(e.id(), f -> f.amendedTo(e.to()));
             case Edit.MoveFinding e -> change(e.id(), f -> f.movedTo(e.frame()));
             case Edit.WeighFinding e -> change(e.id(), f -> f.weighing(e.weight()));
-            case Edit.MergeFindings e -> merge(e.id(), e.other());
+            case Edit.MergeFindings e -> Settling.merge(this, e.id(), e.other());
             case Edit.KeepApart e -> change(e.id(), f -> f.apartFrom(e.other()));
             case Edit.PutCommentary e ->
                 withTalk(put(
@@ -129,15 +128,8 @@ public record Job(
             case Edit.SlideCommentary e -> talked(e.id(), c -> c.slidTo(e.offset()));
             case Edit.RemoveCommentary e ->
                 withTalk(talk.stream().filter(c -> !c.id().equals(e.id())).toList());
-            case Edit.KeepSpoken e -> keep(e);
-            case Edit.SightSpoken e ->
-                change(e.finding(), f -> f.seenAgain(List.of(e.sighting())))
-                        .talked(
-                                e.id(),
-                                c -> c.settling(
-                                        e.key(),
-                                        new Commentary.Settled(
-                                                true, Optional.of(e.finding().value()))));
+            case Edit.KeepSpoken e -> Settling.keep(this, e);
+            case Edit.SightSpoken e -> Settling.sight(this, e);
             case Edit.RefuseSpoken e -> talked(e.id(), c -> c.settling(e.key(), Commentary.Settled.REFUSED));
             case Edit.RemoveFinding e ->
                 withFindings(
@@ -145,35 +137,11 @@ public record Job(
         };
     }
 
-    private Job keep(Edit.KeepSpoken e) {
-        Optional<Commentary> commentary = commentary(e.id());
-        if (commentary.isEmpty()) {
-            return this;
-        }
-        Job next = e.finding().map(this::add).orElse(this);
-        Optional<String> id = e.finding().map(f -> f.id().value());
-        if (e.mark().isPresent()) {
-            next = next.with(new Edit.SetMark(commentary.get().clip(), e.mark().get()));
-        }
-        return next.talked(e.id(), c -> c.settling(e.key(), new Commentary.Settled(true, id)));
-    }
-
-    private Job merge(FindingId id, FindingId other) {
-        Optional<Finding> twin = finding(other);
-        if (finding(id).isEmpty() || twin.isEmpty() || id.equals(other)) {
-            return this;
-        }
-        List<Sighting> more = new ArrayList<>();
-        more.add(new Sighting(twin.get().frame(), twin.get().wording()));
-        more.addAll(twin.get().sightings());
-        return change(id, f -> f.seenAgain(more)).with(new Edit.RemoveFinding(other));
-    }
-
     public Optional<Commentary> commentary(String id) {
         return talk.stream().filter(c -> c.id().equals(id)).findFirst();
     }
 
-    private Job talked(String id, UnaryOperator<Commentary> how) {
+    Job talked(String id, UnaryOperator<Commentary> how) {
         return withTalk(
                 talk.stream().map(c -> c.id().equals(id) ? how.apply(c) : c).toList());
     }
@@ -195,7 +163,7 @@ public record Job(
                 .orElse(this);
     }
 
-    private Job add(Finding finding) {
+    Job add(Finding finding) {
         if (finding(finding.id()).isPresent()) {
             return this;
         }
@@ -204,7 +172,7 @@ public record Job(
         return new Job(facts, rules, clips, runs, marks, aside, adjustments, List.copyOf(more), talk, nextFinding + 1);
     }
 
-    private Job change(FindingId id, UnaryOperator<Finding> how) {
+    Job change(FindingId id, UnaryOperator<Finding> how) {
         return withFindings(
                 findings.stream().map(f -> f.id().equals(id) ? how.apply(f) : f).toList());
     }

@@ -1,0 +1,48 @@
+package hitch.core.job;
+
+import hitch.core.finding.Finding;
+import hitch.core.finding.FindingId;
+import hitch.core.finding.Sighting;
+import hitch.core.talk.Commentary;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Edits that settle what was said, and what is one finding. */
+final class Settling {
+    private Settling() {}
+
+    static Job keep(Job job, Edit.KeepSpoken e) {
+        Optional<Commentary> commentary = job.commentary(e.id());
+        if (commentary.isEmpty()) {
+            return job;
+        }
+        Job next = e.finding().map(job::add).orElse(job);
+        if (e.mark().isPresent()) {
+            next = next.with(new Edit.SetMark(commentary.get().clip(), e.mark().get()));
+        }
+        Optional<String> id = e.finding().map(f -> f.id().value());
+        return next.talked(e.id(), c -> c.settling(e.key(), new Commentary.Settled(true, id)));
+    }
+
+    static Job sight(Job job, Edit.SightSpoken e) {
+        if (job.commentary(e.id()).isEmpty() || job.finding(e.finding()).isEmpty()) {
+            return job;
+        }
+        Commentary.Settled kept =
+                new Commentary.Settled(true, Optional.of(e.finding().value()));
+        return job.change(e.finding(), f -> f.seenAgain(List.of(e.sighting())))
+                .talked(e.id(), c -> c.settling(e.key(), kept));
+    }
+
+    static Job merge(Job job, FindingId id, FindingId other) {
+        Optional<Finding> twin = job.finding(other);
+        if (job.finding(id).isEmpty() || twin.isEmpty() || id.equals(other)) {
+            return job;
+        }
+        List<Sighting> more = new ArrayList<>();
+        more.add(new Sighting(twin.get().frame(), twin.get().wording()));
+        more.addAll(twin.get().sightings());
+        return job.change(id, f -> f.seenAgain(more)).with(new Edit.RemoveFinding(other));
+    }
+}
