@@ -8,9 +8,7 @@ import hitch.store.handover.EvidenceCut;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
-import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
@@ -23,7 +21,6 @@ final class FindingsPane extends VBox {
     private final Context desk;
     private final NoteLine notes;
     private final ListView<LocatedFinding> list = new ListView<>();
-    private final Label count = Labels.of("", "soft");
     private boolean filling;
 
     FindingsPane(Context desk, NoteLine notes) {
@@ -53,11 +50,7 @@ final class FindingsPane extends VBox {
                 act("Clip", "X", "Write evidence clips of the chosen finding", this::cut),
                 act("Remove", "Del", "Remove the chosen finding", this::remove));
         actions.disableProperty().bind(desk.selected().isNull());
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox top = new HBox(8, count, gap);
-        top.setAlignment(Pos.BASELINE_LEFT);
-        getChildren().addAll(top, list, actions);
+        getChildren().addAll(list, actions);
         desk.work().snapshotProperty().addListener((o, was, is) -> fill());
         desk.work().stillsTakenProperty().addListener((o, was, is) -> list.refresh());
         desk.selected().addListener((o, was, is) -> select());
@@ -75,7 +68,6 @@ final class FindingsPane extends VBox {
         filling = true;
         List<LocatedFinding> all = desk.work().now().survey().findings();
         list.getItems().setAll(all);
-        count.setText(all.isEmpty() ? "" : all.size() + " by station");
         filling = false;
         select();
     }

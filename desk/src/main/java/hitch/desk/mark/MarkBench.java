@@ -42,7 +42,7 @@ public final class MarkBench implements Bench {
         findings = new FindingsPane(desk, notes);
         TalkBook talk = new TalkBook(desk, reader);
         spoken = new SpokenPane(desk, talk, notes);
-        side = new SidePane(findings, spoken, talk);
+        side = new SidePane(desk, findings, spoken, talk);
         better = new SeeBetter(desk);
         well = new FootageWell(desk, box, book);
         VBox.setVgrow(well, Priority.ALWAYS);

@@ -1,5 +1,6 @@
 package hitch.desk.mark;
 
+import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.geometry.Pos;
@@ -14,13 +15,15 @@ import javafx.scene.layout.VBox;
 
 /** Beside the footage: the findings, or what was said. */
 final class SidePane extends VBox {
+    private final Context desk;
     private final FindingsPane findings;
     private final SpokenPane spoken;
     private final TalkBook book;
     private final ToggleButton found = new ToggleButton("Findings");
     private final ToggleButton said = new ToggleButton("Spoken");
 
-    SidePane(FindingsPane findings, SpokenPane spoken, TalkBook book) {
+    SidePane(Context desk, FindingsPane findings, SpokenPane spoken, TalkBook book) {
+        this.desk = desk;
         this.findings = findings;
         this.spoken = spoken;
         this.book = book;
@@ -51,6 +54,7 @@ final class SidePane extends VBox {
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(top, both);
         book.linesProperty().addListener((o, was, is) -> update());
+        desk.work().snapshotProperty().addListener((o, was, is) -> update());
         update();
     }
 
@@ -74,6 +78,8 @@ final class SidePane extends VBox {
 
     private void update() {
         long open = book.open();
+        int marked = desk.work().now().survey().findings().size();
+        found.setText(marked == 0 ? "Findings" : "Findings " + marked);
         said.setText(open == 0 ? "Spoken" : "Spoken " + open);
         findings.setVisible(!isSpoken());
         spoken.setVisible(isSpoken());

@@ -13,13 +13,13 @@ final class Numbers {
     private static final Set<String> COUNTED =
             Set.of("foot", "feet", "inch", "oclock", "o", "percent", "point", "to", "metre", "meter", "mark", "degree");
 
-    private final List<Token> in;
+    private final TokenRow in;
     private final List<Token> out = new ArrayList<>();
     private int at;
     private int next;
 
     private Numbers(List<Token> tokens) {
-        this.in = tokens;
+        this.in = new TokenRow(tokens);
     }
 
     static List<Token> join(List<Token> tokens) {
@@ -41,18 +41,18 @@ final class Numbers {
             }
         }
         if (Double.isNaN(value)) {
-            out.add(in.get(at++));
+            out.add(in.at(at++));
             return;
         }
-        Token last = in.get(next - 1);
+        Token last = in.at(next - 1);
         StringBuilder text = new StringBuilder();
-        in.subList(at, next).forEach(t -> text.append(text.isEmpty() ? "" : " ").append(t.text()));
-        out.add(new Token(text.toString(), value, in.get(at).start(), last.end()));
+        in.between(at, next).forEach(t -> text.append(text.isEmpty() ? "" : " ").append(t.text()));
+        out.add(new Token(text.toString(), value, in.at(at).start(), last.end()));
         at = next;
     }
 
     private double whole() {
-        Token t = token(next);
+        Token t = in.at(next);
         if (t == null) {
             return Double.NaN;
         }
@@ -60,10 +60,10 @@ final class Numbers {
             next++;
             return t.value();
         }
-        if (t.is("point") && NumberWords.UNITS.containsKey(word(next + 1))) {
+        if (t.is("point") && NumberWords.UNITS.containsKey(in.word(next + 1))) {
             return 0;
         }
-        if (t.is("a") && "hundred".equals(word(next + 1))) {
+        if (t.is("a") && "hundred".equals(in.word(next + 1))) {
             next += 2;
             return 100 + tail();
         }
@@ -78,7 +78,7 @@ final class Numbers {
     }
 
     private double fromUnit(int unit) {
-        String after = word(next + 1);
+        String after = in.word(next + 1);
         if ("hundred".equals(after)) {
             next += 2;
             return unit * 100 + tail();
@@ -88,9 +88,9 @@ final class Numbers {
             next++;
             return unit * 100 + upToNinetyNine();
         }
-        if (unit > 0 && "oh".equals(after) && NumberWords.UNITS.containsKey(word(next + 2))) {
+        if (unit > 0 && "oh".equals(after) && NumberWords.UNITS.containsKey(in.word(next + 2))) {
             next += 3;
-            return unit * 100 + NumberWords.UNITS.get(word(next - 1));
+            return unit * 100 + NumberWords.UNITS.get(in.word(next - 1));
         }
         if (unit == 1 && !countsOne(after)) {
             return Double.NaN;
@@ -101,25 +101,23 @@ final class Numbers {
 
     /** "One" is a number before a unit, a fraction or after a place word; else it stands for a thing. */
     private boolean countsOne(String after) {
-        if (token(next + 1) == null) {
+        if (in.at(next + 1) == null) {
             return placed();
         }
-        boolean half =
-                after.equals("and") && "a".equals(word(next + 2)) && NumberWords.PARTS.containsKey(word(next + 3));
-        boolean point = after.equals("point") && !NumberWords.UNITS.containsKey(word(next + 2)) && !isDigits(next + 2);
-        boolean inches = "foot".equals(word(next - 1)) || "feet".equals(word(next - 1));
+        boolean half = after.equals("and")
+                && "a".equals(in.word(next + 2))
+                && NumberWords.PARTS.containsKey(in.word(next + 3));
+        boolean point =
+                after.equals("point") && !NumberWords.UNITS.containsKey(in.word(next + 2)) && !in.isNumber(next + 2);
+        boolean inches = "foot".equals(in.word(next - 1)) || "feet".equals(in.word(next - 1));
         return !point && COUNTED.contains(after)
                 || half
                 || inches && !"of".equals(after) && !"more".equals(after)
-                || placed() && !token(next + 1).isWord();
-    }
-
-    private boolean isDigits(int index) {
-        return token(index) != null && token(index).isNumber();
+                || placed() && !in.at(next + 1).isWord();
     }
 
     private boolean placed() {
-        String before = word(next - 1);
+        String before = in.word(next - 1);
         return "at".equals(before)
                 || "to".equals(before)
                 || "from".equals(before)
@@ -129,10 +127,10 @@ final class Numbers {
 
     private int tail() {
         int start = next;
-        if ("and".equals(word(next))) {
+        if ("and".equals(in.word(next))) {
             next++;
         }
-        String word = word(next);
+        String word = in.word(next);
         if (NumberWords.TENS.containsKey(word) || NumberWords.TEENS.containsKey(word)) {
             return (int) upToNinetyNine();
         }
@@ -145,12 +143,12 @@ final class Numbers {
     }
 
     private double upToNinetyNine() {
-        String word = word(next++);
+        String word = in.word(next++);
         if (NumberWords.TEENS.containsKey(word)) {
             return NumberWords.TEENS.get(word);
         }
         int value = NumberWords.TENS.get(word);
-        Integer unit = NumberWords.UNITS.get(word(next));
+        Integer unit = NumberWords.UNITS.get(in.word(next));
         if (unit != null && unit > 0) {
             next++;
             return value + unit;
@@ -159,22 +157,22 @@ final class Numbers {
     }
 
     private double withPoint(double value) {
-        if (value > 10 && value < 100 && value % 10 != 0 && !token(next - 1).isNumber() && digitAlone()) {
-            return value + NumberWords.UNITS.get(word(next++)) / 10.0;
+        if (value > 10 && value < 100 && value % 10 != 0 && !in.at(next - 1).isNumber() && digitAlone()) {
+            return value + NumberWords.UNITS.get(in.word(next++)) / 10.0;
         }
-        if (!"point".equals(word(next)) || value != Math.rint(value)) {
+        if (!"point".equals(in.word(next)) || value != Math.rint(value)) {
             return value;
         }
         int from = next + 1;
         double place = 0.1;
         double sum = value;
-        Token digits = token(from);
+        Token digits = in.at(from);
         if (digits != null && digits.isNumber() && digits.value() == Math.rint(digits.value())) {
             next = from + 1;
             return value + digits.value() / Math.pow(10, digits.text().length());
         }
-        while (from < in.size() && NumberWords.UNITS.containsKey(word(from)) && place > 0.001) {
-            sum += NumberWords.UNITS.get(word(from)) * place;
+        while (from < in.size() && NumberWords.UNITS.containsKey(in.word(from)) && place > 0.001) {
+            sum += NumberWords.UNITS.get(in.word(from)) * place;
             place /= 10;
             from++;
         }
@@ -187,10 +185,10 @@ final class Numbers {
 
     /** "Fifty five five": a counter read out digit by digit. */
     private boolean digitAlone() {
-        Integer digit = NumberWords.UNITS.get(word(next));
+        Integer digit = NumberWords.UNITS.get(in.word(next));
         boolean measured = Set.of("inch", "inches", "foot", "feet", "percent", "oclock", "o", "point", "hundred", "and")
-                        .contains(word(next + 1))
-                || NumberWords.PARTS.containsKey(word(next + 1));
+                        .contains(in.word(next + 1))
+                || NumberWords.PARTS.containsKey(in.word(next + 1));
         return digit != null && !measured;
     }
 
@@ -199,23 +197,23 @@ final class Numbers {
         if (value != Math.rint(value)) {
             return value;
         }
-        if (sign(next, "/") && isDigits(next + 1)) {
+        if (in.isSign(next, "/") && in.isNumber(next + 1)) {
             return slash(value);
         }
-        if (sign(next, "-")
-                && isDigits(next + 1)
-                && sign(next + 2, "/")
-                && isDigits(next + 3)
-                && token(next).touches(token(next + 1))) {
-            double part = fraction(next + 1);
+        if (in.isSign(next, "-")
+                && in.isNumber(next + 1)
+                && in.isSign(next + 2, "/")
+                && in.isNumber(next + 3)
+                && in.at(next).touches(in.at(next + 1))) {
+            double part = in.fraction(next + 1);
             if (part < 1) {
                 next += 4;
                 return value + part;
             }
         }
-        if (isDigits(next) && sign(next + 1, "/") && isDigits(next + 2)) {
-            double part = fraction(next);
-            boolean share = Set.of("full", "of", "the", "blocked", "bore").contains(word(next + 3));
+        if (in.isNumber(next) && in.isSign(next + 1, "/") && in.isNumber(next + 2)) {
+            double part = in.fraction(next);
+            boolean share = Set.of("full", "of", "the", "blocked", "bore").contains(in.word(next + 3));
             if (part > 0 && part < 1 && !share) {
                 next += 3;
                 return value + part;
@@ -226,26 +224,28 @@ final class Numbers {
 
     private double withSpokenPart(double value) {
         int from = next;
-        if ("and".equals(word(from))) {
+        if ("and".equals(in.word(from))) {
             from++;
-            int top = "a".equals(word(from)) || "one".equals(word(from))
+            int top = "a".equals(in.word(from)) || "one".equals(in.word(from))
                     ? 1
-                    : NumberWords.UNITS.getOrDefault(word(from), 0);
-            if (top > 0 && NumberWords.PARTS.containsKey(word(from + 1)) && !ordinal(from + 1)) {
+                    : NumberWords.UNITS.getOrDefault(in.word(from), 0);
+            if (top > 0 && NumberWords.PARTS.containsKey(in.word(from + 1)) && !ordinal(from + 1)) {
                 next = from + 2;
-                return value + (double) top / NumberWords.PARTS.get(word(from + 1));
+                return value + (double) top / NumberWords.PARTS.get(in.word(from + 1));
             }
-            return isDigits(from) && sign(from + 1, "/") && isDigits(from + 2) ? andSlash(value, from) : value;
+            return in.isNumber(from) && in.isSign(from + 1, "/") && in.isNumber(from + 2)
+                    ? andSlash(value, from)
+                    : value;
         }
-        if (value >= 1 && value < 16 && NumberWords.PARTS.containsKey(word(from)) && !ordinal(from)) {
+        if (value >= 1 && value < 16 && NumberWords.PARTS.containsKey(in.word(from)) && !ordinal(from)) {
             next = from + 1;
-            return value / NumberWords.PARTS.get(word(from));
+            return value / NumberWords.PARTS.get(in.word(from));
         }
         return value;
     }
 
     private double andSlash(double value, int from) {
-        double part = fraction(from);
+        double part = in.fraction(from);
         if (part > 0 && part < 1) {
             next = from + 3;
             return value + part;
@@ -254,7 +254,7 @@ final class Numbers {
     }
 
     private double slash(double top) {
-        double bottom = token(next + 1).value();
+        double bottom = in.at(next + 1).value();
         boolean usual = bottom == 2 || bottom == 3 || bottom == 4 || bottom == 8 || bottom == 16 || bottom == 32;
         if (!usual || top >= 4 * bottom || top < 1) {
             return top;
@@ -263,13 +263,8 @@ final class Numbers {
         return top / bottom;
     }
 
-    private double fraction(int from) {
-        double bottom = token(from + 2).value();
-        return bottom > 0 ? token(from).value() / bottom : 0;
-    }
-
     private double fractionOnly() {
-        Token t = token(next);
+        Token t = in.at(next);
         if (t == null) {
             return Double.NaN;
         }
@@ -285,9 +280,9 @@ final class Numbers {
         }
         boolean article = t.is("a") || t.is("one");
         int from = article ? next + 1 : next;
-        String part = word(from);
+        String part = in.word(from);
         boolean lone = "half".equals(part) || "quarter".equals(part);
-        if (!NumberWords.PARTS.containsKey(part) || !article && !lone || "way".equals(word(from + 1))) {
+        if (!NumberWords.PARTS.containsKey(part) || !article && !lone || "way".equals(in.word(from + 1))) {
             return Double.NaN;
         }
         if (article && ordinal(from)) {
@@ -299,25 +294,12 @@ final class Numbers {
 
     /** "A third joint" counts joints, "a third of the pipe" and "a third full" do not. */
     private boolean ordinal(int part) {
-        String word = word(part);
+        String word = in.word(part);
         if (word.equals("half") || word.startsWith("quarter") || word.endsWith("s")) {
             return false;
         }
-        String after = word(part + 1);
+        String after = in.word(part + 1);
         return Set.of("joint", "bend", "clip", "one", "time", "run", "opening", "cleanout", "tie", "wye", "root")
                 .contains(after);
-    }
-
-    private boolean sign(int index, String sign) {
-        return token(index) != null && token(index).is(sign);
-    }
-
-    private String word(int index) {
-        Token t = token(index);
-        return t == null || t.isNumber() ? "" : t.text();
-    }
-
-    private Token token(int index) {
-        return index >= 0 && index < in.size() ? in.get(index) : null;
     }
 }
