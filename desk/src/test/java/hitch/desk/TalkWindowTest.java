@@ -139,14 +139,20 @@ class TalkWindowTest extends OpenWindow {
         until(() -> Math.abs(job().player().shown().orElseThrow().seconds() - 33) < 0.1);
         choose(3);
         type(KeyCode.E);
-        until(() -> said().settled().size() == 1);
         TextField note = lookup("#note").queryAs(TextField.class);
         assertThat(note.getText()).isEqualTo("Wipes hanging here.");
+        type(KeyCode.ESCAPE);
+        assertThat(said().settled()).as("given up, it stays open").isEmpty();
+        choose(3);
+        type(KeyCode.E);
         int before = findings().size();
         interact(() -> note.setText("rags top"));
         type(KeyCode.ENTER);
         until(() -> findings().size() == before + 1);
         assertThat(street.secondsInto(findings().getLast().frame().pts())).isEqualTo(33, within(0.1));
+        assertThat(said().settled().values())
+                .containsExactly(new Commentary.Settled(
+                        true, java.util.Optional.of(findings().getLast().id().value())));
     }
 
     @Test

@@ -10,12 +10,10 @@ import java.util.stream.IntStream;
  * @param wording the text as it was
  * @param drafts what it speaks of, in the order of the words; at least one where the note was typed
  * @param pipes pipes that it only mentions
- * @param corrects whether it takes back something said before it
  * @param remark the part that stays free text
  * @param chips the understood parts in order of the text
  */
-public record Note(
-        String wording, List<Draft> drafts, List<PipePart> pipes, boolean corrects, String remark, List<Chip> chips) {
+public record Note(String wording, List<Draft> drafts, List<PipePart> pipes, String remark, List<Chip> chips) {
     public Note {
         drafts = List.copyOf(drafts);
         pipes = List.copyOf(pipes);
@@ -23,17 +21,11 @@ public record Note(
     }
 
     /** A note whose free text goes to its first draft. */
-    public static Note of(
-            String wording,
-            List<Draft> drafts,
-            List<PipePart> pipes,
-            boolean corrects,
-            String remark,
-            List<Chip> chips) {
+    public static Note of(String wording, List<Draft> drafts, List<PipePart> pipes, String remark, List<Chip> chips) {
         List<Draft> told = IntStream.range(0, drafts.size())
                 .mapToObj(i -> drafts.get(i).remarking(i == 0 ? remark : ""))
                 .toList();
-        return new Note(wording, told, pipes, corrects, remark, chips);
+        return new Note(wording, told, pipes, remark, chips);
     }
 
     public Draft first() {

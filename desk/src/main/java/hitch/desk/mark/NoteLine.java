@@ -32,6 +32,7 @@ final class NoteLine extends VBox {
     private final NoteActs acts;
     private final Label heading = Labels.heading("Note");
     private FindingId amending;
+    private SpokenLine rewording;
     private FrameRef frame;
 
     NoteLine(Context desk, NoteReader reader) {
@@ -85,16 +86,19 @@ final class NoteLine extends VBox {
         field.selectAll();
     }
 
-    /** Puts words into the line, to be changed and kept at the shown frame. */
-    void say(String words) {
+    /** Puts what was said into the line, to be said better; it is settled when that is kept, and stays open if not. */
+    void reword(SpokenLine line) {
         cancel();
-        field.setText(words);
+        rewording = line;
+        heading.setText("Said at " + Readout.clock(line.seconds()));
+        field.setText(line.draft().wording());
         field.requestFocus();
         field.end();
     }
 
     private void cancel() {
         amending = null;
+        rewording = null;
         frame = null;
         heading.setText("Note");
         field.clear();
@@ -160,11 +164,21 @@ final class NoteLine extends VBox {
                     .say("This clip is on no run, so the distance stays in the words only. "
                             + "Put the clip on a run on Load.");
         }
+        boolean typed = typedPlace || note.drafts().size() > 1;
+        SpokenLine said = rewording;
         CompletableFuture<Void> before = CompletableFuture.completedFuture(null);
         for (Draft draft : note.drafts()) {
-            before = before.thenCompose(
-                    done -> keep(draft, at, typedPlace || note.drafts().size() > 1));
+            boolean answers = said != null
+                    && draft == note.first()
+                    && acts.edit(draft, at).isEmpty();
+            before = before.thenCompose(done -> answers ? answer(said, draft, at, typed) : keep(draft, at, typed));
         }
+    }
+
+    /** Keeps a draft in place of what was said. */
+    private CompletableFuture<Void> answer(SpokenLine said, Draft draft, FrameRef at, boolean typedPlace) {
+        return desk.work()
+                .keepSpoken(said.commentary().id(), said.spoken().key(), id -> finding(id, draft, at, typedPlace));
     }
 
     private CompletableFuture<Void> keep(Draft draft, FrameRef at, boolean typedPlace) {

@@ -165,12 +165,13 @@ final class SpokenPane extends VBox {
         Optional.ofNullable(list.getSelectionModel().getSelectedItem()).ifPresent(action);
     }
 
-    /** Puts the words into the note line, at the frame they were said; the draft itself is settled as refused. */
+    /** Puts the words into the note line, at the frame they were said. */
     private void change() {
         withChosen(l -> {
-            spoken.show(l);
-            notes.say(l.draft().wording());
-            spoken.refuse(l);
+            if (l.isOpen()) {
+                spoken.show(l);
+                notes.reword(l);
+            }
         });
     }
 

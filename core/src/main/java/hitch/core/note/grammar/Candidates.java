@@ -104,8 +104,9 @@ final class Candidates {
                                         && hints.anyText(
                                                 "will", "well", "look", "check", "get", "catch", "see", "grab", "ill"));
             case PHOTO ->
-                (!doing.weak() || typed && !anyFinding()) && !parts.says(i, "a picture")
-                        || hints.anyText("get", "take", "grab", "need", "want", "snap", "took");
+                doing.weak() || parts.says(i, "a picture")
+                        ? typed && !anyFinding() || hints.anyText("get", "take", "grab", "need", "want", "snap", "took")
+                        : true;
         };
         boolean doubled = found.stream().anyMatch(c -> c.matter() == doing.act());
         if (stands && !doubled) {
@@ -131,20 +132,18 @@ final class Candidates {
 
     private void add(List<Candidate> changes) {
         for (Candidate change : changes) {
-            boolean meant = !scopes.isTalk(change.at(), placed)
-                    && !scopes.isAdvised(change.at())
-                    && !scopes.isNone(change.at());
-            if (meant) {
-                change.sure(scopes.certainty(change.at()));
-                found.removeIf(c -> c.is(FindingKind.MATERIAL_CHANGE) || c.is(FindingKind.SIZE_CHANGE));
-                found.removeIf(c -> c.is(FindingKind.COUPLING)
-                        && Math.abs(c.at() - change.at()) < 4
-                        && parts.says(c.at() - 1, "transition"));
+            int at = change.at();
+            if (scopes.isTalk(at, placed) || scopes.isAdvised(at) || scopes.isNone(at)) {
+                continue;
             }
+            change.sure(scopes.certainty(at));
+            // What it changes from and to says more than the bare words "material change".
+            found.removeIf(
+                    c -> (c.is(FindingKind.MATERIAL_CHANGE) || c.is(FindingKind.SIZE_CHANGE)) && !changes.contains(c));
+            found.removeIf(c ->
+                    c.is(FindingKind.COUPLING) && Math.abs(c.at() - at) < 4 && parts.says(c.at() - 1, "transition"));
+            found.add(change);
         }
-        found.addAll(changes.stream()
-                .filter(c -> !scopes.isTalk(c.at(), placed) && !scopes.isAdvised(c.at()) && !scopes.isNone(c.at()))
-                .toList());
     }
 
     /** Drops what is only named to say where something else is: "roots at the joint", "blocked with wipes". */

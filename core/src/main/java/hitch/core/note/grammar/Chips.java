@@ -17,10 +17,7 @@ final class Chips {
     private final LengthUnit unit;
     private final List<Chip> chips = new ArrayList<>();
 
-    Chips(Parts parts, List<Candidate> candidates) {
-        this(parts, candidates, LengthUnit.FEET);
-    }
-
+    /** @param unit how distances are shown */
     Chips(Parts parts, List<Candidate> candidates, LengthUnit unit) {
         this.parts = parts;
         this.candidates = candidates;

@@ -13,6 +13,7 @@ import java.util.Optional;
 
 /** One sentence, read: its parts, what it speaks of, and what it adds to the sentence before. */
 final class Sentence {
+    private final LengthUnit unit;
     private final Parts parts;
     private final boolean corrects;
     private final List<Candidate> candidates;
@@ -31,6 +32,7 @@ final class Sentence {
             boolean typed,
             Optional<Draft> before,
             Optional<Meaning.Place> carried) {
+        this.unit = unit;
         parts = Parts.of(tokens, words);
         if (!parts.saySomething()) {
             corrects = false;
@@ -108,11 +110,6 @@ final class Sentence {
             }
         }
         return -1;
-    }
-
-    /** Whether it takes back something of the sentence before. */
-    boolean corrects() {
-        return corrects && candidates.isEmpty();
     }
 
     /** Pipes that are named without a change. */
@@ -245,7 +242,7 @@ final class Sentence {
 
     /** What is understood, with the small words that belong to it. */
     List<Chip> chips() {
-        return new Chips(parts, candidates).all();
+        return new Chips(parts, candidates, unit).all();
     }
 
     private <T extends Meaning> Optional<T> first(Class<T> type) {

@@ -2,7 +2,7 @@ package hitch.core.note.grammar;
 
 import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.Matter;
+import hitch.core.finding.PipePart;
 import hitch.core.note.Draft;
 import hitch.core.note.Note;
 import hitch.core.note.NoteReader;
@@ -60,11 +60,9 @@ public final class TradeNoteReader implements NoteReader {
         NoteRest rest = new NoteRest(text);
         Optional<Draft> before = last;
         Optional<Meaning.Place> carried = Optional.empty();
-        List<hitch.core.finding.PipePart> pipes = new ArrayList<>();
-        boolean corrects = false;
+        List<PipePart> pipes = new ArrayList<>();
         for (List<Token> tokens : sentences(text)) {
             Sentence sentence = new Sentence(tokens, words, unit, typed, before, carried);
-            corrects |= drafts.isEmpty() && sentence.corrects();
             List<Draft> next = sentence.drafts(text);
             merge(drafts, next, sentence);
             pipes.addAll(sentence.pipes());
@@ -77,7 +75,7 @@ public final class TradeNoteReader implements NoteReader {
         if (drafts.isEmpty() && typed) {
             drafts.add(Draft.remark(text));
         }
-        return Note.of(text, drafts, pipes, corrects, rest.remark(), rest.chips());
+        return Note.of(text, drafts, pipes, rest.remark(), rest.chips());
     }
 
     /** Sentences that only add to the one before ("That is at 42. Heavy.") fill in its draft. */
@@ -92,9 +90,5 @@ public final class TradeNoteReader implements NoteReader {
             return;
         }
         drafts.set(drafts.size() - 1, sentence.addTo(drafts.getLast()));
-    }
-
-    static boolean isFinding(Matter matter) {
-        return matter instanceof FindingKind;
     }
 }

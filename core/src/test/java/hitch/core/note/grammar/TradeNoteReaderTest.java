@@ -12,6 +12,7 @@ import hitch.core.finding.FindingKind;
 import hitch.core.line.Extent;
 import hitch.core.line.Material;
 import hitch.core.line.Station;
+import hitch.core.note.Act;
 import hitch.core.note.Chip;
 import hitch.core.note.Draft;
 import hitch.core.note.Note;
@@ -142,6 +143,53 @@ class TradeNoteReaderTest {
                 .read("standing water 2.5-4", LengthUnit.METRES)
                 .first();
         assertThat(draft.place()).contains(new Draft.Place(new Distance(2500), new Distance(4000)));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"METRES | at 2.50 m", "FEET | at 2.5 ft", "FEET_INCHES | at 2 ft 6 in"})
+    void chipsShowTheUnitOfTheJob(LengthUnit unit, String label) {
+        assertThat(new TradeNoteReader().read("roots at 2.5", unit).chips())
+                .extracting(Chip::label)
+                .contains(label);
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {"take a picture of this | PHOTO", "come back to that | PROMISE", "zero at the base | ZERO"})
+    void knowsActs(String note, Act act) {
+        assertThat(read(note).matter()).isEqualTo(act);
+        assertThat(read(note).kind()).as("kept, it is a remark").isEqualTo(FindingKind.REMARK);
+    }
+
+    @Test
+    void aPictureThatIsOnlySpokenOfIsNoWish() {
+        assertThat(new TradeNoteReader()
+                        .hear("The picture is upside down.", LengthUnit.FEET, java.util.Optional.empty())
+                        .drafts())
+                .isEmpty();
+    }
+
+    @Test
+    void knowsDepthsAndAngles() {
+        assertThat(read("locate 5'2\" at 33").traits().depth()).contains(Distance.inches(62));
+        assertThat(read("45 degree bend at 9").traits().angle()).contains(45);
+        assertThat(read("belly from 40, 8 feet long").place())
+                .contains(new Draft.Place(Distance.feet(40), Distance.feet(48)));
+    }
+
+    @Test
+    void aLaterSentenceFillsInAndTakesBack() {
+        TradeNoteReader reader = new TradeNoteReader();
+        Draft roots = reader.read("roots at 22", LengthUnit.FEET).first();
+        Draft more = reader.goOn("That's at the top, about a third of the pipe.", LengthUnit.FEET, roots);
+        assertThat(more.traits().clock()).contains(ClockPosition.at(12));
+        assertThat(more.traits().share()).contains(33);
+        assertThat(reader.goOn("Sorry, that's 32.", LengthUnit.FEET, roots).place())
+                .contains(new Draft.Place(Distance.feet(32), Distance.feet(32)));
+        assertThat(reader.goOn("The weather is fine.", LengthUnit.FEET, roots)).isEqualTo(roots);
     }
 
     @Test
