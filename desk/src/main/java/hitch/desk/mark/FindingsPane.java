@@ -53,6 +53,7 @@ final class FindingsPane extends VBox {
         getChildren().addAll(list, actions);
         desk.work().snapshotProperty().addListener((o, was, is) -> fill());
         desk.work().stillsTakenProperty().addListener((o, was, is) -> list.refresh());
+        desk.theme().darkProperty().addListener((o, was, is) -> list.refresh());
         desk.selected().addListener((o, was, is) -> select());
         fill();
     }
