@@ -42,6 +42,8 @@ class FloorTest {
             .definedBy("hitch.core.note..")
             .layer("talk")
             .definedBy("hitch.core.talk..")
+            .layer("pipe")
+            .definedBy("hitch.core.pipe..")
             .layer("judge")
             .definedBy("hitch.core.judge..")
             .layer("story")
@@ -58,12 +60,14 @@ class FloorTest {
             .mayOnlyBeAccessedByLayers("job", "exchange")
             .whereLayer("judge")
             .mayOnlyBeAccessedByLayers("story", "job", "exchange")
+            .whereLayer("pipe")
+            .mayOnlyBeAccessedByLayers("judge", "story", "job", "exchange")
             .whereLayer("note")
             .mayOnlyBeAccessedByLayers("talk", "judge", "story", "job", "exchange")
             .whereLayer("talk")
             .mayOnlyBeAccessedByLayers("judge", "story", "job", "exchange")
             .whereLayer("finding")
-            .mayOnlyBeAccessedByLayers("note", "talk", "judge", "story", "job", "exchange")
+            .mayOnlyBeAccessedByLayers("note", "talk", "pipe", "judge", "story", "job", "exchange")
             .whereLayer("line")
-            .mayOnlyBeAccessedByLayers("finding", "note", "talk", "judge", "story", "job", "exchange");
+            .mayOnlyBeAccessedByLayers("finding", "note", "talk", "pipe", "judge", "story", "job", "exchange");
 }

@@ -6,6 +6,7 @@ import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
+import java.util.TreeMap;
 
 /**
  * Frame time to cable paid out, for one clip. This form joins the readings set by hand with straight lines (linear
@@ -55,6 +56,15 @@ public final class CounterTrace {
         this.read = byHand.size() < marks.marks().size();
     }
 
+    private CounterTrace(TimeBase base, List<Knot> knots, CounterTrace like) {
+        this.base = base;
+        this.knots = knots;
+        this.doubts = like.doubts;
+        this.byHand = like.byHand;
+        this.zeroings = like.zeroings;
+        this.read = like.read;
+    }
+
     /** Fits the trace of a clip with time base {@code base} to its marks, given in any order. */
     public static CounterTrace fit(TimeBase base, List<? extends CounterMark> marks) {
         return fit(base, new CounterMarks(List.copyOf(marks), List.of(), List.of()));
@@ -82,6 +92,33 @@ public final class CounterTrace {
             knots.add(new Knot(mark.pts(), cable));
         }
         return new CounterTrace(base, List.copyOf(knots), known);
+    }
+
+    /**
+     * The same path with {@code mm} more cable after {@code toPts}, none more before {@code fromPts}, and evenly between:
+     * for a counter that slipped at a moment between the two.
+     */
+    public CounterTrace slipped(long fromPts, long toPts, long mm) {
+        TreeMap<Long, Long> bends = new TreeMap<>();
+        knots.forEach(k -> bends.put(k.pts(), k.cable()));
+        for (long pts : new long[] {fromPts, toPts}) {
+            if (!knots.isEmpty()
+                    && pts > knots.getFirst().pts()
+                    && pts < knots.getLast().pts()) {
+                bends.putIfAbsent(pts, Math.round(cableAt(pts).orElseThrow()));
+            }
+        }
+        List<Knot> moved = bends.entrySet().stream()
+                .map(b -> new Knot(b.getKey(), b.getValue() + slip(b.getKey(), fromPts, toPts, mm)))
+                .toList();
+        return new CounterTrace(base, moved, this);
+    }
+
+    private static long slip(long pts, long fromPts, long toPts, long mm) {
+        if (pts >= toPts) {
+            return mm;
+        }
+        return pts <= fromPts ? 0 : Math.round((double) mm * (pts - fromPts) / (toPts - fromPts));
     }
 
     public boolean isEmpty() {

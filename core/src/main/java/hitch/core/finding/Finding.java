@@ -76,6 +76,12 @@ public record Finding(
                 id, kind, frame, Optional.empty(), traits, wording, remark, weightSet, history, sightings, apart);
     }
 
+    /** The same finding at a typed place. */
+    public Finding typedAt(Extent place) {
+        return new Finding(
+                id, kind, frame, Optional.of(place), traits, wording, remark, weightSet, history, sightings, apart);
+    }
+
     /** The same finding marked at another frame. */
     public Finding movedTo(FrameRef other) {
         return new Finding(id, kind, other, typed, traits, wording, remark, weightSet, history, sightings, apart);

@@ -1,20 +1,29 @@
 package hitch.core.finding;
 
+import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
+import hitch.core.footage.FrameRef;
+import hitch.core.line.Branch;
 import hitch.core.line.Extent;
 import hitch.core.line.Run;
+import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * A finding with everything that is reckoned for it.
  *
- * @param finding what was marked
+ * @param finding what was marked; with the sightings of {@code also} where it stands for several
  * @param extent where it lies; empty while its clip has no run or no reading
  * @param run the run it was seen on
  * @param heading which way the camera went at its frame
  * @param confidence trust in the station, 0 to 1; 1 where it was typed
  * @param weight how much it asks for
  * @param because why it has that weight
+ * @param branch the branch it lies on; {@link hitch.core.line.Branch#LINE} for the line
+ * @param doubt by how much its sightings' stations lie apart at most, to either side; nothing for one sighting
+ * @param also findings that were marked on other passes or runs and are this one
+ * @param best the frame that shows it best
  */
 public record LocatedFinding(
         Finding finding,
@@ -23,4 +32,40 @@ public record LocatedFinding(
         Heading heading,
         double confidence,
         Weight weight,
-        String because) {}
+        String because,
+        String branch,
+        Distance doubt,
+        List<FindingId> also,
+        FrameRef best) {
+    public LocatedFinding {
+        also = List.copyOf(also);
+    }
+
+    /** A finding on the line that was marked once. */
+    public LocatedFinding(
+            Finding finding,
+            Optional<Extent> extent,
+            Optional<Run> run,
+            Heading heading,
+            double confidence,
+            Weight weight,
+            String because) {
+        this(
+                finding,
+                extent,
+                run,
+                heading,
+                confidence,
+                weight,
+                because,
+                Branch.LINE,
+                Distance.ZERO,
+                List.of(),
+                finding.frame());
+    }
+
+    /** The id of this finding and of those it stands for. */
+    public List<FindingId> ids() {
+        return Stream.concat(Stream.of(finding.id()), also.stream()).toList();
+    }
+}

@@ -1,6 +1,7 @@
 package hitch.core.finding;
 
 import hitch.core.counter.Distance;
+import hitch.core.line.GroundMark;
 import java.util.Optional;
 
 /**
@@ -14,6 +15,7 @@ import java.util.Optional;
  * @param after the pipe on the far side of a change, as the camera goes out
  * @param depth of a locate: from the surface to the camera head
  * @param angle of a bend, degrees, 1 to 360
+ * @param ground what stands above a locate
  */
 public record Traits(
         Optional<ClockPosition> clock,
@@ -23,18 +25,38 @@ public record Traits(
         PipePart before,
         PipePart after,
         Optional<Distance> depth,
-        Optional<Integer> angle) {
+        Optional<Integer> angle,
+        GroundMark ground) {
     public static final Traits NONE = new Traits(
             Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), PipePart.UNKNOWN, PipePart.UNKNOWN);
 
     public Traits {
         depth = depth == null ? Optional.empty() : depth;
         angle = angle == null ? Optional.empty() : angle;
+        ground = ground == null ? GroundMark.NONE : ground;
         share.ifPresent(s -> {
             if (s < 1 || s > 100) {
                 throw new IllegalArgumentException("a share of the bore is 1 to 100 percent, not " + s);
             }
         });
+    }
+
+    /** Traits that say nothing of the ground. */
+    public Traits(
+            Optional<ClockPosition> clock,
+            Optional<Distance> size,
+            Optional<Integer> share,
+            Optional<Degree> degree,
+            PipePart before,
+            PipePart after,
+            Optional<Distance> depth,
+            Optional<Integer> angle) {
+        this(clock, size, share, degree, before, after, depth, angle, GroundMark.NONE);
+    }
+
+    /** The same of a locate that was measured anew. */
+    public Traits locatedAt(Distance itsDepth, GroundMark itsGround) {
+        return new Traits(clock, size, share, degree, before, after, Optional.of(itsDepth), angle, itsGround);
     }
 
     /** Traits without a depth or an angle. */

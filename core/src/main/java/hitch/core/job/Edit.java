@@ -13,6 +13,7 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.judge.HouseRules;
 import hitch.core.judge.PropertyFacts;
+import hitch.core.line.LineFacts;
 import hitch.core.line.Run;
 import hitch.core.line.RunId;
 import hitch.core.talk.Commentary;
@@ -79,6 +80,14 @@ public sealed interface Edit {
         @Override
         public String words() {
             return "adjust the picture";
+        }
+    }
+
+    /** Says what is known of the line besides what was seen: its branches, the ground, the boundary. */
+    record DescribeLine(LineFacts line) implements Edit {
+        @Override
+        public String words() {
+            return "describe the line";
         }
     }
 

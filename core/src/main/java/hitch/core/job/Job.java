@@ -10,6 +10,7 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.judge.HouseRules;
 import hitch.core.judge.PropertyFacts;
+import hitch.core.line.LineFacts;
 import hitch.core.line.Run;
 import hitch.core.talk.Commentary;
 import java.util.ArrayList;
@@ -34,6 +35,7 @@ import java.util.function.UnaryOperator;
  * @param adjustments how stretches of clips are looked at
  * @param findings in the order they were made
  * @param talk captions of what was said, in the order they came in
+ * @param line what is known of the line besides what was seen
  * @param nextFinding number of the next finding; numbers are never used twice
  */
 public record Job(
@@ -46,6 +48,7 @@ public record Job(
         Map<ClipId, Adjustments> adjustments,
         List<Finding> findings,
         List<Commentary> talk,
+        LineFacts line,
         int nextFinding) {
     public static final Job EMPTY = new Job(
             PropertyFacts.BLANK,
@@ -57,6 +60,7 @@ public record Job(
             Map.of(),
             List.of(),
             List.of(),
+            LineFacts.NONE,
             1);
 
     /** A zeroing set by hand this near to one that was read is the same zeroing, moved; seconds. */
@@ -100,9 +104,11 @@ public record Job(
     public Job with(Edit edit) {
         return switch (edit) {
             case Edit.DescribeProperty e ->
-                new Job(e.facts(), rules, clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
+                new Job(e.facts(), rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
+            case Edit.DescribeLine e ->
+                new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, e.line(), nextFinding);
             case Edit.SetRules e ->
-                new Job(facts, e.rules(), clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
+                new Job(facts, e.rules(), clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
             case Edit.PutClip e ->
                 withClips(put(clips, e.clip(), c -> c.id().equals(e.clip().id())), marks);
             case Edit.LeaveOutClip e -> leaveOut(e.clip());
@@ -110,7 +116,12 @@ public record Job(
             case Edit.SetAside e -> withAside(e.clip(), e.aside());
             case Edit.Adjust e -> withAdjustment(e.clip(), e.span());
             case Edit.PutRun e ->
-                withRuns(put(claim(e.run()), e.run(), r -> r.id().equals(e.run().id())));
+                Settling.carried(
+                        this,
+                        withRuns(put(
+                                claim(e.run()),
+                                e.run(),
+                                r -> r.id().equals(e.run().id()))));
             case Edit.RemoveRun e ->
                 withRuns(runs.stream().filter(r -> !r.id().equals(e.run())).toList());
             case Edit.SetMark e -> withMarks(e.clip(), set(e));
@@ -147,7 +158,7 @@ public record Job(
     }
 
     private Job withTalk(List<Commentary> talk) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
     }
 
     private CounterMarks set(Edit.SetMark e) {
@@ -169,7 +180,8 @@ public record Job(
         }
         List<Finding> more = new ArrayList<>(findings);
         more.add(finding);
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, List.copyOf(more), talk, nextFinding + 1);
+        return new Job(
+                facts, rules, clips, runs, marks, aside, adjustments, List.copyOf(more), talk, line, nextFinding + 1);
     }
 
     Job change(FindingId id, UnaryOperator<Finding> how) {
@@ -204,6 +216,7 @@ public record Job(
                         adjustments,
                         findings,
                         talk,
+                        line,
                         nextFinding)
                 : this;
     }
@@ -221,6 +234,7 @@ public record Job(
                 Collections.unmodifiableMap(next),
                 findings,
                 talk,
+                line,
                 nextFinding);
     }
 
@@ -229,29 +243,22 @@ public record Job(
         return runs.stream()
                 .map(r -> r.id().equals(claimant.id())
                         ? r
-                        : new Run(
-                                r.id(),
-                                r.name(),
-                                r.opening(),
-                                r.start(),
-                                r.direction(),
-                                r.datum(),
-                                r.clips().stream()
-                                        .filter(c -> !claimant.clips().contains(c))
-                                        .toList()))
+                        : r.withClips(r.clips().stream()
+                                .filter(c -> !claimant.clips().contains(c))
+                                .toList()))
                 .toList();
     }
 
     private Job withClips(List<Clip> clips, Map<ClipId, CounterMarks> marks) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
     }
 
     private Job withRuns(List<Run> runs) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
     }
 
-    private Job withFindings(List<Finding> findings) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, nextFinding);
+    Job withFindings(List<Finding> findings) {
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
     }
 
     private Job withMarks(ClipId clip, CounterMarks list) {
@@ -267,6 +274,7 @@ public record Job(
                 adjustments,
                 findings,
                 talk,
+                line,
                 nextFinding);
     }
 

@@ -3,12 +3,13 @@ package hitch.core.job;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Sighting;
+import hitch.core.line.Run;
 import hitch.core.talk.Commentary;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
-/** Edits that settle what was said, and what is one finding. */
+/** Edits that settle what was said, what is one finding, and where a finding goes when its run is moved. */
 final class Settling {
     private Settling() {}
 
@@ -44,5 +45,22 @@ final class Settling {
         more.add(new Sighting(twin.get().frame(), twin.get().wording()));
         more.addAll(twin.get().sightings());
         return job.change(id, f -> f.seenAgain(more)).with(new Edit.RemoveFinding(other));
+    }
+
+    /** Typed places move with the run they were typed on: what was said is a distance from its opening. */
+    static Job carried(Job before, Job after) {
+        return after.withFindings(after.findings().stream()
+                .map(f -> carried(
+                        f, before.runOf(f.frame().clip()), after.runOf(f.frame().clip())))
+                .toList());
+    }
+
+    private static Finding carried(Finding finding, Optional<Run> was, Optional<Run> is) {
+        boolean stays = finding.typed().isEmpty()
+                || was.isEmpty()
+                || is.isEmpty()
+                || was.get().start().equals(is.get().start())
+                        && was.get().direction() == is.get().direction();
+        return stays ? finding : finding.typedAt(finding.typed().get().carried(was.get(), is.get()));
     }
 }

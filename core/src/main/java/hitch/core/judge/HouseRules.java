@@ -2,6 +2,7 @@ package hitch.core.judge;
 
 import hitch.core.counter.Distance;
 import hitch.core.finding.FindingKind;
+import hitch.core.line.LineRules;
 import java.util.Map;
 
 /**
@@ -15,6 +16,7 @@ import java.util.Map;
  * @param shownBefore seconds of footage shown before a finding's frame
  * @param shownAfter seconds of footage shown after it
  * @param words the firm's own words for what is found, lower case, and the kinds they name
+ * @param line the firm's numbers for the pipe itself
  */
 public record HouseRules(
         int rootShareToMend,
@@ -24,8 +26,10 @@ public record HouseRules(
         int monthsBetweenCleanings,
         double shownBefore,
         double shownAfter,
-        Map<String, FindingKind> words) {
+        Map<String, FindingKind> words,
+        LineRules line) {
     public HouseRules {
+        line = line == null ? LineRules.DEFAULT : line;
         words = words == null ? Map.of() : Map.copyOf(words);
     }
 
@@ -46,7 +50,8 @@ public record HouseRules(
                 monthsBetweenCleanings,
                 shownBefore,
                 shownAfter,
-                Map.of());
+                Map.of(),
+                LineRules.DEFAULT);
     }
 
     public HouseRules withWords(Map<String, FindingKind> own) {
@@ -58,7 +63,21 @@ public record HouseRules(
                 monthsBetweenCleanings,
                 shownBefore,
                 shownAfter,
-                own);
+                own,
+                line);
+    }
+
+    public HouseRules withLine(LineRules next) {
+        return new HouseRules(
+                rootShareToMend,
+                offsetToTend,
+                offsetToMend,
+                waterToTend,
+                monthsBetweenCleanings,
+                shownBefore,
+                shownAfter,
+                words,
+                next);
     }
 
     public static final HouseRules DEFAULT =

@@ -12,13 +12,19 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.footage.Stretch;
+import hitch.core.line.Branch;
+import hitch.core.line.Cover;
 import hitch.core.line.Extent;
 import hitch.core.line.Material;
 import hitch.core.line.PipeSpan;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
-import hitch.core.line.Unseen;
+import hitch.core.pipe.Line;
+import hitch.core.pipe.Look;
+import hitch.core.pipe.SeenPart;
+import java.util.ArrayList;
 import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -33,10 +39,11 @@ import java.util.Optional;
  * @param traces the counter of each clip that has one
  * @param seen the stretch the camera reached; empty while no reading is set
  * @param spans what the pipe is made of over {@code seen}
- * @param findings in order of station; those without a station last
+ * @param findings each thing once, in order of station; those without a station last
+ * @param noted every finding where it was marked, likewise
  * @param advice what is proposed
  * @param stretches what a look through each clip found, in order of time; clips not looked through are left out
- * @param unseen stretches of line that were passed and never seen well, in order of station
+ * @param line the pipe as reckoned
  * @param adjustments how stretches of clips are looked at
  */
 public record Survey(
@@ -48,9 +55,10 @@ public record Survey(
         Optional<Extent> seen,
         List<PipeSpan> spans,
         List<LocatedFinding> findings,
+        List<LocatedFinding> noted,
         List<Advice> advice,
         Map<ClipId, List<Stretch>> stretches,
-        List<Unseen> unseen,
+        Line line,
         Map<ClipId, Adjustments> adjustments) {
 
     public Optional<Clip> clip(ClipId id) {
@@ -70,8 +78,21 @@ public record Survey(
         return runs.stream().filter(r -> r.clips().contains(id)).findFirst();
     }
 
+    /** A finding where it was marked. */
     public Optional<LocatedFinding> finding(FindingId id) {
-        return findings.stream().filter(f -> f.finding().id().equals(id)).findFirst();
+        return noted.stream().filter(f -> f.finding().id().equals(id)).findFirst();
+    }
+
+    /** The thing that a finding is a sight of. */
+    public Optional<LocatedFinding> thing(FindingId id) {
+        return findings.stream().filter(f -> f.ids().contains(id)).findFirst();
+    }
+
+    /** Stretches of the line that were passed and never seen well, in order of station. */
+    public List<SeenPart> unseen() {
+        return line.seeing().parts().stream()
+                .filter(p -> p.branch().equals(Branch.LINE) && p.best() == Look.POORLY)
+                .toList();
     }
 
     /** The camera head's station at a frame; empty where the clip has no run or no reading. */
@@ -93,18 +114,18 @@ public record Survey(
 
     /** Total length of standing water, overlapping stretches counted once. */
     public Distance standingWater() {
-        long total = 0;
-        long reached = Long.MIN_VALUE;
-        for (LocatedFinding found : findings) {
-            boolean water = found.finding().kind() == FindingKind.STANDING_WATER;
-            if (water && found.extent().isPresent()) {
-                Extent extent = found.extent().get();
-                long from = Math.max(extent.from().mm(), reached);
-                total += Math.max(0, extent.to().mm() - from);
-                reached = Math.max(reached, extent.to().mm());
-            }
-        }
-        return new Distance(total);
+        return lengthOf(FindingKind.STANDING_WATER);
+    }
+
+    /** Total length of pipe along which something lies, overlapping stretches counted once. */
+    public Distance lengthOf(FindingKind kind) {
+        Map<String, List<Extent>> byBranch = new HashMap<>();
+        findings.stream()
+                .filter(f -> f.finding().kind() == kind && f.extent().isPresent())
+                .forEach(f -> byBranch.computeIfAbsent(f.branch(), b -> new ArrayList<>())
+                        .add(f.extent().get()));
+        return new Distance(
+                byBranch.values().stream().mapToLong(e -> Cover.of(e).mm()).sum());
     }
 
     /** How many findings have {@code weight}. */

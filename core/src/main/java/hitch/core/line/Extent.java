@@ -33,6 +33,31 @@ public record Extent(Station from, Station to) implements Comparable<Extent> {
         return from.to(to);
     }
 
+    /** What lies as far from the opening of {@code is}, on its way, as this does from the opening of {@code was}. */
+    public Extent carried(Run was, Run is) {
+        return between(carried(from, was, is), carried(to, was, is));
+    }
+
+    private static Station carried(Station at, Run was, Run is) {
+        long out = was.direction().sign() * (at.mm() - was.start().mm());
+        return new Station(is.start().mm() + is.direction().sign() * out);
+    }
+
+    /** The same stretch further along; back where {@code mm} is negative. */
+    public Extent movedBy(long mm) {
+        return new Extent(new Station(from.mm() + mm), new Station(to.mm() + mm));
+    }
+
+    /** The smallest extent that holds both. */
+    public Extent joined(Extent other) {
+        return new Extent(
+                from.compareTo(other.from) <= 0 ? from : other.from, to.compareTo(other.to) >= 0 ? to : other.to);
+    }
+
+    public Station middle() {
+        return new Station((from.mm() + to.mm()) / 2);
+    }
+
     public boolean covers(Station station) {
         return from.compareTo(station) <= 0 && station.compareTo(to) <= 0;
     }

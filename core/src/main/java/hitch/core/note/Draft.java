@@ -130,8 +130,8 @@ public record Draft(
      */
     public Finding at(FindingId id, FrameRef frame, Optional<Run> run) {
         Optional<Extent> typed = place.flatMap(p -> run.map(r -> Extent.between(
-                r.stationOf(p.from().mm() + r.datum().mm()),
-                r.stationOf(p.to().mm() + r.datum().mm()))));
+                r.stationOf(p.from().mm() + r.atThePipe().mm()),
+                r.stationOf(p.to().mm() + r.atThePipe().mm()))));
         return new Finding(id, kind(), frame, typed, traits, wording.strip(), remark, Optional.empty(), List.of());
     }
 }

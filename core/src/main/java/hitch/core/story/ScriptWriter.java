@@ -185,8 +185,7 @@ public final class ScriptWriter {
                                 ? "nothing was seen"
                                 : f.finding().remark())));
         survey.unseen()
-                .forEach(u -> missing.add("From " + u.extent().show(unit) + ": the footage is "
-                        + u.reason().word() + " there"));
+                .forEach(u -> missing.add("From " + u.extent().show(unit) + ": the footage is " + u.why() + " there"));
         return missing;
     }
 

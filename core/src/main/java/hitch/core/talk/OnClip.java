@@ -43,6 +43,6 @@ public record OnClip(Clip clip, CounterTrace trace, Optional<Run> run, double of
     }
 
     private Distance fromOpening(double cable) {
-        return new Distance(Math.round(cable) - run.map(r -> r.datum().mm()).orElse(0L));
+        return new Distance(Math.round(cable) - run.map(r -> r.atThePipe().mm()).orElse(0L));
     }
 }

@@ -124,6 +124,7 @@ public final class RandomEdits {
                         2,
                         Combinators.combine(id, Arbitraries.of(Weight.values()).optional())
                                 .as(Edit.WeighFinding::new)),
+                Tuple.of(1, RandomLine.edit()),
                 Tuple.of(6, RandomTalk.edit(clip, id, finding)),
                 Tuple.of(2, id.map(Edit.RemoveFinding::new)));
     }

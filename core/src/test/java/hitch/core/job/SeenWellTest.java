@@ -7,14 +7,14 @@ import hitch.core.Sample;
 import hitch.core.footage.Stretch;
 import hitch.core.footage.Stretch.Reason;
 import hitch.core.judge.Survey;
-import hitch.core.line.Unseen;
+import hitch.core.pipe.SeenPart;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** The sample run goes out at a foot a second for a minute and comes back as fast. */
 class SeenWellTest {
-    private static List<Unseen> unseen(Stretch... stretches) {
+    private static List<SeenPart> unseen(Stretch... stretches) {
         Survey survey = Reckoner.survey(Sample.job(), Map.of(Sample.DOWN, List.of(stretches)));
         return survey.unseen();
     }

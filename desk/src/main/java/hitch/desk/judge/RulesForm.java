@@ -152,7 +152,8 @@ final class RulesForm extends VBox {
                 if (value < least || value > most) {
                     throw new NumberFormatException();
                 }
-                HouseRules changed = set.apply(rules, value).withWords(rules.words());
+                HouseRules changed =
+                        set.apply(rules, value).withWords(rules.words()).withLine(rules.line());
                 if (Math.abs(get.apply(rules).doubleValue() - value) > 0.005) {
                     desk.work().apply(new Edit.SetRules(changed));
                 }

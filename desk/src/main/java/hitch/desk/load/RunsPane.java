@@ -113,10 +113,7 @@ final class RunsPane extends VBox {
                                 List.of(Direction.values()),
                                 run.direction(),
                                 Direction::toward,
-                                d -> change(
-                                        run,
-                                        r -> new Run(
-                                                r.id(), r.name(), r.opening(), r.start(), d, r.datum(), r.clips()))),
+                                d -> change(run, r -> r.going(d))),
                         choice(
                                 "Pipe there",
                                 List.of(Material.values()),
@@ -136,11 +133,11 @@ final class RunsPane extends VBox {
     }
 
     private static Run named(Run r, String name) {
-        return new Run(r.id(), name, r.opening(), r.start(), r.direction(), r.datum(), r.clips());
+        return r.named(name);
     }
 
     private void opening(Run run, Opening opening) {
-        change(run, r -> new Run(r.id(), r.name(), opening, r.start(), r.direction(), r.datum(), r.clips()));
+        change(run, r -> r.from(opening));
     }
 
     private void datum(Run run, String typed) {
@@ -150,7 +147,7 @@ final class RunsPane extends VBox {
             fill();
             return;
         }
-        change(run, r -> new Run(r.id(), r.name(), r.opening(), r.start(), r.direction(), read.get(), r.clips()));
+        change(run, r -> r.counting(read.get(), r.zero()));
     }
 
     private void change(Run run, UnaryOperator<Run> how) {

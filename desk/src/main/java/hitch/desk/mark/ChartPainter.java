@@ -12,7 +12,7 @@ import hitch.core.line.Extent;
 import hitch.core.line.PipeSpan;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
-import hitch.core.line.Unseen;
+import hitch.core.pipe.SeenPart;
 import hitch.desk.Tones;
 import hitch.desk.widget.PipePaint;
 import hitch.desk.widget.Rope;
@@ -60,7 +60,7 @@ final class ChartPainter {
         g.rect(geometry.left() - 12, 0, geometry.width() + 24, geometry.top() + geometry.height() + 14);
         g.clip();
         geometry.lanes().stream().filter(this::isInView).forEach(this::lane);
-        survey.findings().forEach(f -> finding(f, f.finding().id().equals(selected)));
+        survey.noted().forEach(f -> finding(f, f.finding().id().equals(selected)));
         g.restore();
     }
 
@@ -108,7 +108,7 @@ final class ChartPainter {
             double to = geometry.y(span.extent().to().mm());
             PipePaint.fill(g, span, tones, PIPE_X, from, PIPE_WIDTH, to - from, false);
         }
-        for (Unseen unseen : survey.unseen()) {
+        for (SeenPart unseen : survey.unseen()) {
             double from = geometry.y(unseen.extent().from().mm());
             double tall = Math.max(3, geometry.y(unseen.extent().to().mm()) - from);
             g.save();
@@ -120,7 +120,7 @@ final class ChartPainter {
             PipePaint.hatch(g, tones, PIPE_X - 2, from, PIPE_WIDTH + 4, tall);
             g.restore();
         }
-        for (LocatedFinding found : survey.findings()) {
+        for (LocatedFinding found : survey.noted()) {
             boolean water = found.finding().kind().family() == FindingKind.Family.WATER;
             if (water && found.extent().isPresent()) {
                 Extent e = found.extent().get();

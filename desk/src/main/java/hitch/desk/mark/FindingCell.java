@@ -73,7 +73,7 @@ final class FindingCell extends ListCell<LocatedFinding> {
                 ? ""
                 : found.finding().remark();
         int times = found.finding().sightings().size() + 1;
-        String twin = Twins.of(found, desk.work().now().survey().findings())
+        String twin = Twins.of(found, desk.work().now().survey().noted())
                 .map(t -> "same as " + t.finding().id() + "?  Y one, D two")
                 .orElse("");
         more.setText(

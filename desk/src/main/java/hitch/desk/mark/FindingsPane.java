@@ -67,7 +67,7 @@ final class FindingsPane extends VBox {
 
     private void fill() {
         filling = true;
-        List<LocatedFinding> all = desk.work().now().survey().findings();
+        List<LocatedFinding> all = desk.work().now().survey().noted();
         list.getItems().setAll(all);
         filling = false;
         select();
@@ -116,7 +116,7 @@ final class FindingsPane extends VBox {
 
     private void withTwin(BiConsumer<LocatedFinding, LocatedFinding> then) {
         desk.selectedFinding()
-                .ifPresent(chosen -> Twins.of(chosen, desk.work().now().survey().findings())
+                .ifPresent(chosen -> Twins.of(chosen, desk.work().now().survey().noted())
                         .ifPresent(twin -> then.accept(chosen, twin)));
     }
 

@@ -100,7 +100,7 @@ public final class MarkBench implements Bench {
 
     @Override
     public String gauge(Snapshot now) {
-        int count = now.survey().findings().size();
+        int count = now.survey().noted().size();
         return count == 0 ? "" : Integer.toString(count);
     }
 

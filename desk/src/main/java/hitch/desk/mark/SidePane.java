@@ -78,7 +78,7 @@ final class SidePane extends VBox {
 
     private void update() {
         long open = book.open();
-        int marked = desk.work().now().survey().findings().size();
+        int marked = desk.work().now().survey().noted().size();
         found.setText(marked == 0 ? "Findings" : "Findings " + marked);
         said.setText(open == 0 ? "Spoken" : "Spoken " + open);
         findings.setVisible(!isSpoken());

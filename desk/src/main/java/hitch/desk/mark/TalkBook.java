@@ -127,9 +127,9 @@ final class TalkBook {
                 .filter(t -> t.compareTo(from.get()) > 0)
                 .orElse(from.get());
         Extent extent = Extent.between(
-                run.get().stationOf(from.get().mm() + run.get().datum().mm()),
-                run.get().stationOf(to.mm() + run.get().datum().mm()));
+                run.get().stationOf(from.get().mm() + run.get().atThePipe().mm()),
+                run.get().stationOf(to.mm() + run.get().atThePipe().mm()));
         double trust = spoken.draft().place().isPresent() ? 1 : where.confidenceAt(spoken.seconds());
-        return SameFeature.of(spoken.draft(), extent, trust, survey.findings());
+        return SameFeature.of(spoken.draft(), extent, trust, survey.noted());
     }
 }

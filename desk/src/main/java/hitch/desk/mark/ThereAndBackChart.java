@@ -214,7 +214,7 @@ final class ThereAndBackChart extends Region {
     }
 
     private Optional<LocatedFinding> findingAt(double x, double y) {
-        return desk.work().now().survey().findings().stream()
+        return desk.work().now().survey().noted().stream()
                 .filter(f -> {
                     Optional<Double> fx = geometry.x(
                             f.finding().frame().clip(), f.finding().frame().pts());

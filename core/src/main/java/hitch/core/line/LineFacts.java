@@ -1,0 +1,99 @@
+package hitch.core.line;
+
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * What a person knows of the line besides what the camera saw.
+ *
+ * @param branches pipes that join it
+ * @param ground the surface above it
+ * @param boundary station of the owner's boundary, where it was typed
+ * @param wall station of the building wall, where it was typed
+ * @param main station of the main, where it was typed
+ * @param readFrom what distances are read from
+ * @param spans stretches whose pipe was said by hand
+ */
+public record LineFacts(
+        List<Branch> branches,
+        Ground ground,
+        Optional<Station> boundary,
+        Optional<Station> wall,
+        Optional<Station> main,
+        ReadFrom readFrom,
+        List<SpanGiven> spans) {
+    public static final LineFacts NONE = new LineFacts(
+            List.of(),
+            Ground.NOT_SAID,
+            Optional.empty(),
+            Optional.empty(),
+            Optional.empty(),
+            ReadFrom.OPENING,
+            List.of());
+
+    public LineFacts {
+        branches = List.copyOf(branches);
+        spans = List.copyOf(spans);
+    }
+
+    public Optional<Branch> branch(String name) {
+        return branches.stream().filter(b -> b.name().equals(name)).findFirst();
+    }
+
+    /** With a branch added, or put in place of the one of its name. */
+    public LineFacts withBranch(Branch branch) {
+        List<Branch> next = new ArrayList<>(without(branch.name()).branches());
+        next.add(branch);
+        return withBranches(next);
+    }
+
+    public LineFacts without(String name) {
+        return withBranches(
+                branches.stream().filter(b -> !b.name().equals(name)).toList());
+    }
+
+    private LineFacts withBranches(List<Branch> next) {
+        return new LineFacts(next, ground, boundary, wall, main, readFrom, spans);
+    }
+
+    public LineFacts withGround(Ground next) {
+        return new LineFacts(branches, next, boundary, wall, main, readFrom, spans);
+    }
+
+    public LineFacts withBoundary(Optional<Station> next) {
+        return new LineFacts(branches, ground, next, wall, main, readFrom, spans);
+    }
+
+    public LineFacts withWall(Optional<Station> next) {
+        return new LineFacts(branches, ground, boundary, next, main, readFrom, spans);
+    }
+
+    public LineFacts withMain(Optional<Station> next) {
+        return new LineFacts(branches, ground, boundary, wall, next, readFrom, spans);
+    }
+
+    public LineFacts readingFrom(ReadFrom next) {
+        return new LineFacts(branches, ground, boundary, wall, main, next, spans);
+    }
+
+    /** With a stretch said by hand; it is put in place of one that was said of the very same stretch. */
+    public LineFacts withSpan(SpanGiven span) {
+        List<SpanGiven> next = new ArrayList<>(spans);
+        next.removeIf(s -> s.branch().equals(span.branch()) && s.extent().equals(span.extent()));
+        next.add(span);
+        return new LineFacts(branches, ground, boundary, wall, main, readFrom, next);
+    }
+
+    /** Without what was said by hand of a stretch. */
+    public LineFacts withoutSpan(SpanGiven span) {
+        return new LineFacts(
+                branches,
+                ground,
+                boundary,
+                wall,
+                main,
+                readFrom,
+                spans.stream().filter(s -> !s.equals(span)).toList());
+    }
+}

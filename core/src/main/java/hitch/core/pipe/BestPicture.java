@@ -1,0 +1,63 @@
+package hitch.core.pipe;
+
+import hitch.core.counter.CounterTrace;
+import hitch.core.counter.Distance;
+import hitch.core.counter.Heading;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
+import hitch.core.footage.Stretch;
+import hitch.core.line.LineRules;
+import hitch.core.line.Run;
+import hitch.core.line.Station;
+import hitch.core.pipe.tie.Tied;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * Chooses the frame that shows a thing best: one that is not hidden, on the pass the house rules prefer, with the head
+ * slow, since a slow head is a sharp picture, and near the thing. The first frame wins where all else is alike.
+ */
+public final class BestPicture {
+    /** A hidden frame is worse than anything. */
+    private static final double HIDDEN = 100;
+
+    private static final double OTHER_PASS = 1;
+    /** A foot away is half as bad as the other pass. */
+    private static final double A_FOOT_AWAY = 0.5;
+
+    private final Tied tied;
+    private final Map<ClipId, List<Stretch>> stretches;
+    private final LineRules rules;
+
+    public BestPicture(Tied tied, Map<ClipId, List<Stretch>> stretches, LineRules rules) {
+        this.tied = tied;
+        this.stretches = stretches;
+        this.rules = rules;
+    }
+
+    /** The best of some frames, at least one, for a thing at a station. */
+    public FrameRef of(List<FrameRef> frames, Station at) {
+        return frames.stream()
+                .min(Comparator.comparingDouble(f -> badness(f, at)))
+                .orElseThrow();
+    }
+
+    private double badness(FrameRef frame, Station at) {
+        CounterTrace trace = tied.traces().get(frame.clip());
+        Run run = tied.runs().stream()
+                .filter(r -> r.clips().contains(frame.clip()))
+                .findFirst()
+                .orElse(null);
+        if (trace == null || run == null) {
+            return HIDDEN;
+        }
+        boolean hidden = stretches.getOrDefault(frame.clip(), List.of()).stream()
+                .anyMatch(s -> s.reason().hides() && s.covers(frame.pts()));
+        boolean other = rules.backPreferred() && trace.headingAt(frame.pts()) == Heading.OUT;
+        Station head = run.stationOf(trace.cableAt(frame.pts()).orElseThrow());
+        double feetAway = head.to(at).mm() / Distance.MM_PER_FOOT;
+        double feetASecond = Math.abs(trace.speedAt(frame.pts())) / Distance.MM_PER_FOOT;
+        return (hidden ? HIDDEN : 0) + (other ? OTHER_PASS : 0) + feetASecond + A_FOOT_AWAY * feetAway;
+    }
+}

@@ -1,0 +1,85 @@
+package hitch.core.pipe;
+
+import hitch.core.counter.Distance;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.line.Direction;
+import hitch.core.line.Opening;
+import hitch.core.line.OpeningKind;
+import hitch.core.line.PipeSpan;
+import hitch.core.line.Run;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** Collects the ways into the line: those the camera went in by, and those it saw. */
+final class Openings {
+    /** An opening seen this near to one that was used is that one. */
+    private static final long SAME_MM = Math.round(2 * Distance.MM_PER_FOOT);
+
+    private Openings() {}
+
+    static List<LineOpening> of(Evidence evidence, List<Way> ways) {
+        List<LineOpening> all = new ArrayList<>();
+        for (Run run : evidence.tied().runs()) {
+            boolean known = all.stream()
+                    .anyMatch(o -> o.branch().equals(run.branch())
+                            && o.at().to(run.start()).mm() <= SAME_MM);
+            if (!known && ways.stream().anyMatch(w -> w.name().equals(run.branch()))) {
+                all.add(used(run, evidence.tied().runs()));
+            }
+        }
+        for (Way way : ways) {
+            evidence.on(way.name(), FindingKind.OPENING)
+                    .filter(f -> all.stream()
+                            .noneMatch(o -> o.branch().equals(way.name())
+                                    && o.at().to(f.extent().orElseThrow().middle())
+                                                    .mm()
+                                            <= SAME_MM))
+                    .map(f -> seen(f, way))
+                    .forEach(all::add);
+        }
+        all.sort(Comparator.comparing(LineOpening::branch).thenComparing(LineOpening::at));
+        return List.copyOf(all);
+    }
+
+    private static LineOpening used(Run run, List<Run> runs) {
+        Opening opening = run.opening();
+        List<Direction> gone = runs.stream()
+                .filter(r -> r.branch().equals(run.branch())
+                        && r.start().to(run.start()).mm() <= SAME_MM)
+                .map(Run::direction)
+                .distinct()
+                .toList();
+        // Whatever it is called: what was gone both ways leads both ways.
+        Opening.Ways ways = gone.size() > 1 ? Opening.Ways.TWO : opening.ways();
+        return new LineOpening(
+                opening.kind(),
+                opening.place(),
+                opening.sort(),
+                run.branch(),
+                run.start(),
+                Optional.of(opening.size()),
+                Optional.of(ways),
+                false,
+                true,
+                Optional.empty());
+    }
+
+    private static LineOpening seen(LocatedFinding found, Way way) {
+        String words = found.finding().wording();
+        OpeningKind sort = OpeningKind.of(words);
+        return new LineOpening(
+                sort == OpeningKind.BURIED_FITTING ? sort.word() : "opening seen from below",
+                found.finding().remark(),
+                sort,
+                way.name(),
+                found.extent().orElseThrow().middle(),
+                way.spanAt(found.extent().orElseThrow().middle()).flatMap(PipeSpan::size),
+                Optional.empty(),
+                sort == OpeningKind.BURIED_FITTING,
+                false,
+                Optional.of(found.finding().id()));
+    }
+}

@@ -1,0 +1,164 @@
+package hitch.core.pipe;
+
+import hitch.core.counter.Distance;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.PipePart;
+import hitch.core.line.Branch;
+import hitch.core.line.Cover;
+import hitch.core.line.Direction;
+import hitch.core.line.Extent;
+import hitch.core.line.PipeChange;
+import hitch.core.line.PipeSpan;
+import hitch.core.line.PipeSpans;
+import hitch.core.line.Run;
+import hitch.core.line.Station;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+
+/** Reckons how far each pipe of the line goes and what it is made of. */
+final class Ways {
+    /** An end seen, or an opening, this near to the farthest the camera got is that end. */
+    private static final long AT_THE_END_MM = Math.round(3 * Distance.MM_PER_FOOT);
+
+    private final Evidence evidence;
+    private final List<Track> tracks;
+
+    Ways(Evidence evidence, List<Track> tracks) {
+        this.evidence = evidence;
+        this.tracks = tracks;
+    }
+
+    /** The line first, where anything of it was reached, then its branches by name. */
+    List<Way> all() {
+        List<Way> ways = new ArrayList<>();
+        way(Branch.LINE, Optional.empty()).ifPresent(ways::add);
+        for (Branch branch : evidence.tied().branches()) {
+            way(branch.name(), Optional.of(into(evidence.tied().branches(), branch.name())))
+                    .ifPresent(ways::add);
+        }
+        return List.copyOf(ways);
+    }
+
+    /** What a branch joins. */
+    static String into(List<Branch> branches, String name) {
+        return branches.stream()
+                .filter(b -> b.name().equals(name))
+                .findFirst()
+                .flatMap(Branch::into)
+                .filter(n -> branches.stream().anyMatch(b -> b.name().equals(n)))
+                .orElse(Branch.LINE);
+    }
+
+    private Optional<Way> way(String name, Optional<String> into) {
+        List<Extent> extents = tracks.stream()
+                .filter(t -> t.branch().equals(name))
+                .map(Track::extent)
+                .toList();
+        Cover reached = Cover.of(extents);
+        if (extents.isEmpty()) {
+            return Optional.empty();
+        }
+        Extent all = extents.stream().reduce(Extent::joined).orElseThrow();
+        Optional<Station> join = Optional.ofNullable(evidence.tied().joins().get(name));
+        Optional<Station> lower = into.isPresent() ? join : main();
+        Extent whole = lower.filter(s -> s.compareTo(all.to()) > 0)
+                .map(s -> new Extent(all.from(), s))
+                .orElse(all);
+        boolean line = into.isEmpty();
+        Optional<Station> wall = line ? wall() : Optional.empty();
+        Extent from = wall.filter(s -> s.compareTo(whole.from()) < 0)
+                .map(s -> new Extent(s, whole.to()))
+                .orElse(whole);
+        return Optional.of(new Way(
+                name,
+                into,
+                join,
+                from,
+                reached,
+                spans(name, from, reached),
+                wall.isPresent() || endAt(name, all.from(), Direction.AGAINST_FLOW),
+                lower.isPresent()));
+    }
+
+    /** Where the line meets the main: as typed, else as seen. */
+    Optional<Station> main() {
+        return evidence.facts()
+                .main()
+                .or(() -> evidence.on(Branch.LINE, FindingKind.MAIN_CONNECTION)
+                        .reduce((a, b) -> b)
+                        .map(f -> f.extent().orElseThrow().to()));
+    }
+
+    /** Where the line passes the building's wall: as typed, else the boundary that speaks of it. */
+    Optional<Station> wall() {
+        return evidence.facts()
+                .wall()
+                .or(() -> evidence.on(Branch.LINE, FindingKind.BOUNDARY)
+                        .filter(f -> f.finding()
+                                .wording()
+                                .toLowerCase(java.util.Locale.ROOT)
+                                .contains("wall"))
+                        .findFirst()
+                        .map(f -> f.extent().orElseThrow().from()));
+    }
+
+    private boolean endAt(String name, Station end, Direction side) {
+        boolean opening = evidence.tied().runs().stream()
+                .anyMatch(r -> r.branch().equals(name)
+                        && r.start().to(end).mm() <= AT_THE_END_MM
+                        && r.direction() != side
+                        && r.opening().ways() == hitch.core.line.Opening.Ways.ONE);
+        return opening
+                || evidence.on(name, FindingKind.END)
+                        .anyMatch(f -> f.extent().orElseThrow().from().to(end).mm() <= AT_THE_END_MM);
+    }
+
+    private List<PipeSpan> spans(String name, Extent whole, Cover reached) {
+        List<PipeSpans.OpeningAt> openings = evidence.tied().runs().stream()
+                .filter(r -> r.branch().equals(name))
+                .map(r -> new PipeSpans.OpeningAt(r.start(), r.opening()))
+                .toList();
+        List<PipeChange> changes = changes(name);
+        List<PipeSpan> spans = new ArrayList<>();
+        Station done = whole.from();
+        List<Extent> parts = reached.isEmpty() ? List.of(whole) : reached.parts();
+        for (Extent part : parts) {
+            unknown(done, part.from(), spans);
+            spans.addAll(PipeSpans.reckon(part, openings, changes));
+            done = part.to();
+        }
+        unknown(done, whole.to(), spans);
+        return new SpansGiven(evidence.facts().spans()).over(name, spans);
+    }
+
+    private static void unknown(Station from, Station to, List<PipeSpan> into) {
+        if (from.compareTo(to) < 0) {
+            into.add(new PipeSpan(new Extent(from, to), Optional.empty(), Optional.empty()));
+        }
+    }
+
+    private List<PipeChange> changes(String name) {
+        List<PipeChange> changes = new ArrayList<>();
+        for (LocatedFinding found : evidence.findings()) {
+            FindingKind kind = found.finding().kind();
+            boolean change = kind == FindingKind.MATERIAL_CHANGE || kind == FindingKind.SIZE_CHANGE;
+            if (!change || found.extent().isEmpty() || !found.branch().equals(name)) {
+                continue;
+            }
+            // A note names the pipe as the camera goes out; against the flow its far side lies up the line.
+            boolean with = found.run()
+                    .map(Run::direction)
+                    .map(d -> d == Direction.WITH_FLOW)
+                    .orElse(true);
+            PipePart near = found.finding().traits().before();
+            PipePart far = found.finding().traits().after();
+            PipePart up = with ? near : far;
+            PipePart down = with ? far : near;
+            changes.add(new PipeChange(
+                    found.extent().get().from(), up.material(), down.material(), up.size(), down.size()));
+        }
+        return changes;
+    }
+}

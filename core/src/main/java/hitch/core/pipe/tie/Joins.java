@@ -1,0 +1,89 @@
+package hitch.core.pipe.tie;
+
+import hitch.core.counter.Distance;
+import hitch.core.finding.Finding;
+import hitch.core.finding.FindingKind;
+import hitch.core.line.Branch;
+import hitch.core.line.Run;
+import java.util.HashMap;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Map;
+import java.util.Optional;
+import java.util.Set;
+
+/** Where the branches join, and so which pipe a station of a run lies on. */
+final class Joins {
+    /** A head this far before the join still looks at the join itself. */
+    private static final double AT_THE_JOIN_MM = 0.75 * Distance.MM_PER_FOOT;
+
+    private final Map<String, Branch> branches = new HashMap<>();
+    private final Map<String, Double> at = new HashMap<>();
+
+    /**
+     * @param at stations of all sights, millimetres
+     */
+    Joins(List<Branch> given, List<Run> runs, List<Sight> sights, double[] at) {
+        given.forEach(b -> branches.put(b.name(), b));
+        for (Run run : runs) {
+            // A run into a branch that nobody described: its name is all there is.
+            if (!run.branch().equals(Branch.LINE)) {
+                branches.putIfAbsent(run.branch(), Branch.named(run.branch()));
+            }
+        }
+        for (Branch branch : branches.values()) {
+            tieIn(branch, sights, at)
+                    .or(() -> branch.join().map(s -> (double) s.mm()))
+                    .ifPresent(station -> this.at.put(branch.name(), station));
+        }
+    }
+
+    /** The tie-in that is a branch's join: the one chosen, else one that names the branch; the mean of its sights. */
+    private static Optional<Double> tieIn(Branch branch, List<Sight> sights, double[] at) {
+        String name = branch.name().toLowerCase(Locale.ROOT);
+        double sum = 0;
+        int count = 0;
+        for (int i = 0; i < sights.size(); i++) {
+            Finding finding = sights.get(i).finding();
+            boolean chosen = branch.tieIn()
+                    .map(id -> id.equals(finding.id().value()))
+                    .orElse(branch.join().isEmpty()
+                            && finding.kind() == FindingKind.TIE_IN
+                            && (finding.wording() + " " + finding.remark())
+                                    .toLowerCase(Locale.ROOT)
+                                    .contains(name));
+            if (chosen) {
+                sum += at[i];
+                count++;
+            }
+        }
+        return count == 0 ? Optional.empty() : Optional.of(sum / count);
+    }
+
+    /** The branch on which a run's head is at a station. */
+    String branchAt(Run run, double station) {
+        String name = run.branch();
+        Set<String> gone = new HashSet<>();
+        while (!name.equals(Branch.LINE) && gone.add(name)) {
+            Double join = at.get(name);
+            if (join == null || station < join - AT_THE_JOIN_MM) {
+                return name;
+            }
+            name = branches.get(name).into().filter(branches::containsKey).orElse(Branch.LINE);
+        }
+        return Branch.LINE;
+    }
+
+    /** Stations of the joins that are known, millimetres, by the branch's name. */
+    Map<String, Double> known() {
+        return Map.copyOf(at);
+    }
+
+    /** All branches, described or only named by a run. */
+    List<Branch> all() {
+        return branches.values().stream()
+                .sorted(java.util.Comparator.comparing(Branch::name))
+                .toList();
+    }
+}

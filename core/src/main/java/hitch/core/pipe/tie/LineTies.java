@@ -1,0 +1,259 @@
+package hitch.core.pipe.tie;
+
+import hitch.core.counter.CounterTrace;
+import hitch.core.counter.Distance;
+import hitch.core.finding.Finding;
+import hitch.core.finding.FindingId;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
+import hitch.core.line.Branch;
+import hitch.core.line.Extent;
+import hitch.core.line.Run;
+import hitch.core.line.RunId;
+import hitch.core.line.Station;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.TreeMap;
+import java.util.stream.IntStream;
+
+/** Joins the runs of a job into one line: places them, finds what they saw in common, and takes out what slipped. */
+public final class LineTies {
+    /** Slips of one run that are looked for. */
+    private static final int SLIPS = 2;
+
+    private static final double UNTIED_MM = 2.5 * Distance.MM_PER_FOOT;
+
+    private final List<Branch> branches;
+    private final List<Finding> findings;
+    private final List<Run> given;
+    private Map<ClipId, CounterTrace> traces;
+    private List<Run> runs;
+    private List<Sight> sights;
+    private final List<Slip> slips = new ArrayList<>();
+    private final List<RunId> loose = new ArrayList<>();
+
+    private LineTies(List<Run> runs, Map<ClipId, CounterTrace> traces, List<Branch> branches, List<Finding> findings) {
+        this.given = List.copyOf(runs);
+        this.runs = given;
+        this.traces = traces;
+        this.branches = branches;
+        this.findings = findings;
+    }
+
+    /**
+     * @param runs in order
+     * @param traces of the clips that have a counter
+     * @param branches as described
+     */
+    public static Tied tie(
+            List<Run> runs, Map<ClipId, CounterTrace> traces, List<Branch> branches, List<Finding> findings) {
+        return new LineTies(runs, traces, branches, findings).tie();
+    }
+
+    private Tied tie() {
+        look();
+        boolean shared = runs.stream().anyMatch(Run::tied);
+        if (shared) {
+            place();
+        }
+        adjust(shared ? UNTIED_MM : 0);
+        while (slips.size() < SLIPS * runs.size() && slipped()) {
+            adjust(0);
+        }
+        double[] at = at();
+        Joins joins = joins(at);
+        List<List<Integer>> groups = groups(at, joins, 0);
+        Map<String, Station> known = new TreeMap<>();
+        joins.known().forEach((name, mm) -> known.put(name, new Station(Math.round(mm))));
+        return new Tied(
+                runs,
+                traces,
+                joins.all(),
+                known,
+                groups.stream().map(g -> thing(g, at, joins)).toList(),
+                ties(groups, at),
+                List.copyOf(slips),
+                List.copyOf(loose));
+    }
+
+    /** Writes the sights down anew. They are measured from the openings, so it matters not where those lie. */
+    private void look() {
+        sights = new SightBook(given, traces).of(findings);
+    }
+
+    /** Puts each run that is to be tied where most of what it saw agrees with what is placed already. */
+    private void place() {
+        List<Integer> waiting = new ArrayList<>(IntStream.range(0, runs.size())
+                .filter(i -> runs.get(i).tied())
+                .boxed()
+                .toList());
+        boolean moved = true;
+        while (moved && !waiting.isEmpty()) {
+            moved = false;
+            for (int number : List.copyOf(waiting)) {
+                List<StartSearch.Placed> placed = sights.stream()
+                        .filter(s -> !waiting.contains(s.run()))
+                        .map(s -> new StartSearch.Placed(
+                                s, runs.get(s.run()).start().mm() + s.middle()))
+                        .toList();
+                List<Sight> own = sights.stream().filter(s -> s.run() == number).toList();
+                OptionalDouble start = new StartSearch(placed)
+                        .find(own, runs.get(number).start().mm());
+                if (start.isPresent()) {
+                    set(number, start.getAsDouble());
+                    waiting.remove((Integer) number);
+                    moved = true;
+                }
+            }
+        }
+        waiting.forEach(i -> loose.add(runs.get(i).id()));
+    }
+
+    private void adjust(double slack) {
+        if (runs.stream().noneMatch(Run::tied)) {
+            return;
+        }
+        for (double wide = slack; ; wide = 0) {
+            double[] at = at();
+            RunSolver.Solved solved = new RunSolver(runs, sights).solve(groups(at, joins(at), wide));
+            for (int i = 0; i < runs.size(); i++) {
+                if (runs.get(i).tied() && !loose.contains(runs.get(i).id())) {
+                    set(i, solved.starts()[i]);
+                }
+            }
+            if (wide == 0) {
+                return;
+            }
+        }
+    }
+
+    /** Takes out one more slip, where there is one. */
+    private boolean slipped() {
+        double[] at = at();
+        SlipSearch search = new SlipSearch(runs, sights, groups(at, joins(at), UNTIED_MM));
+        for (Run run : runs) {
+            boolean often = slips.stream().filter(s -> s.run().equals(run.id())).count() >= SLIPS;
+            Optional<Slip> slip = often ? Optional.empty() : search.find(runs.indexOf(run));
+            if (slip.isPresent()) {
+                slips.add(slip.get());
+                traces = without(slip.get(), run);
+                look();
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private Map<ClipId, CounterTrace> without(Slip slip, Run run) {
+        Map<ClipId, CounterTrace> next = new LinkedHashMap<>(traces);
+        boolean within = slip.before().clip().equals(slip.after().clip());
+        boolean later = false;
+        for (ClipId clip : run.clips()) {
+            boolean here = clip.equals(slip.after().clip());
+            if (here && within) {
+                next.computeIfPresent(
+                        clip,
+                        (c, t) -> t.slipped(
+                                slip.before().pts(),
+                                slip.after().pts(),
+                                slip.by().mm()));
+            } else if (here || later) {
+                next.computeIfPresent(
+                        clip,
+                        (c, t) -> t.slipped(
+                                Long.MIN_VALUE, Long.MIN_VALUE, slip.by().mm()));
+            }
+            later |= here;
+        }
+        return next;
+    }
+
+    private void set(int number, double start) {
+        List<Run> next = new ArrayList<>(runs);
+        next.set(number, runs.get(number).startingAt(new Station(Math.round(start)), true));
+        runs = List.copyOf(next);
+    }
+
+    private double[] at() {
+        return sights.stream()
+                .mapToDouble(s -> runs.get(s.run()).start().mm() + s.middle())
+                .toArray();
+    }
+
+    private Joins joins(double[] at) {
+        return new Joins(branches, runs, sights, at);
+    }
+
+    private List<List<Integer>> groups(double[] at, Joins joins, double slack) {
+        String[] on = new String[sights.size()];
+        for (int i = 0; i < on.length; i++) {
+            on[i] = joins.branchAt(runs.get(sights.get(i).run()), at[i]);
+        }
+        return new SightGroups(sights, at, on, slack).find();
+    }
+
+    private Tied.Thing thing(List<Integer> group, double[] at, Joins joins) {
+        List<Integer> stretches =
+                group.stream().filter(i -> sights.get(i).isStretch()).toList();
+        List<Integer> telling = stretches.isEmpty() ? group : stretches;
+        double from = mean(telling, at, -0.5);
+        double to = mean(telling, at, 0.5);
+        double middle = (from + to) / 2;
+        double doubt = telling.stream()
+                .mapToDouble(i -> Math.abs(at[i] - middle))
+                .max()
+                .orElse(0);
+        List<FindingId> ids =
+                group.stream().map(i -> sights.get(i).finding().id()).distinct().toList();
+        List<FrameRef> frames = group.stream().map(i -> sights.get(i).frame()).toList();
+        Run run = runs.get(sights.get(group.getFirst()).run());
+        return new Tied.Thing(
+                ids,
+                new Extent(new Station(Math.round(from)), new Station(Math.max(Math.round(from), Math.round(to)))),
+                new Distance(Math.round(doubt)),
+                joins.branchAt(run, middle),
+                frames);
+    }
+
+    /** The weighted mean of one end of some sights; {@code side} is -0.5 for the lower end, 0.5 for the higher. */
+    private double mean(List<Integer> group, double[] at, double side) {
+        double sum = 0;
+        double weights = 0;
+        for (int i : group) {
+            Sight sight = sights.get(i);
+            double weight = 1 / (sight.error() * sight.error());
+            sum += weight * (at[i] + side * (sight.to() - sight.from()));
+            weights += weight;
+        }
+        return sum / weights;
+    }
+
+    private List<Tie> ties(List<List<Integer>> groups, double[] at) {
+        List<Tie> ties = new ArrayList<>();
+        for (List<Integer> group : groups) {
+            Map<Integer, List<Integer>> byRun = new TreeMap<>();
+            group.stream()
+                    .filter(i -> sights.get(i).ties())
+                    .forEach(i -> byRun.computeIfAbsent(sights.get(i).run(), r -> new ArrayList<>())
+                            .add(i));
+            List<Integer> seenFrom = List.copyOf(byRun.keySet());
+            for (int n = 1; n < seenFrom.size(); n++) {
+                double one = mean(byRun.get(seenFrom.getFirst()), at, 0);
+                double two = mean(byRun.get(seenFrom.get(n)), at, 0);
+                Finding finding = sights.get(group.getFirst()).finding();
+                ties.add(new Tie(
+                        finding.kind(),
+                        finding.id(),
+                        new Station(Math.round(mean(group, at, 0))),
+                        runs.get(seenFrom.getFirst()).id(),
+                        runs.get(seenFrom.get(n)).id(),
+                        new Distance(Math.round(two - one))));
+            }
+        }
+        return ties;
+    }
+}

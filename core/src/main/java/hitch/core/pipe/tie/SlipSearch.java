@@ -1,0 +1,96 @@
+package hitch.core.pipe.tie;
+
+import hitch.core.counter.Distance;
+import hitch.core.footage.ClipId;
+import hitch.core.line.Run;
+import java.util.Comparator;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Finds the moment at which a run's counter slipped: the run is cut in two at each moment between two of its sights, the
+ * second leg is placed freely, and the cut that makes all sights agree best is the slip, if it makes them agree much
+ * better.
+ */
+final class SlipSearch {
+    /** The cost must fall by this much: that of some eight sights two errors out, halved. */
+    private static final double WORTH = 6;
+
+    private static final double LEAST_MM = 0.4 * Distance.MM_PER_FOOT;
+    /** One thing that seems to have moved is two things; a slip moves all that comes after it. */
+    private static final int TELLING = 2;
+
+    private final List<Run> runs;
+    private final List<Sight> sights;
+    private final List<List<Integer>> groups;
+    private final RunSolver.Solved whole;
+
+    SlipSearch(List<Run> runs, List<Sight> sights, List<List<Integer>> groups) {
+        this.runs = runs;
+        this.sights = sights;
+        this.groups = groups.stream()
+                .filter(g -> g.size() > 1
+                        && g.stream().filter(i -> sights.get(i).ties()).count() > 1)
+                .toList();
+        whole = new RunSolver(runs, sights).solve(this.groups);
+    }
+
+    /** The likeliest slip of run {@code number}. */
+    Optional<Slip> find(int number) {
+        List<Integer> own = inTime(number);
+        if (own.size() < 3 || whole.costs()[number] < WORTH / 2) {
+            return Optional.empty();
+        }
+        Slip best = null;
+        double least = whole.cost() - WORTH;
+        for (int cut = 1; cut < own.size(); cut++) {
+            int[] leg = legs(own.subList(cut, own.size()));
+            RunSolver.Solved solved = new RunSolver(runs, sights, leg, 1).solve(groups);
+            double by = solved.starts()[runs.size()] - solved.starts()[number];
+            int telling = telling(leg);
+            if (telling >= TELLING && solved.cost() < least - 1e-6 && Math.abs(by) >= LEAST_MM) {
+                least = solved.cost();
+                int sign = runs.get(number).direction().sign();
+                best = new Slip(
+                        runs.get(number).id(),
+                        sights.get(own.get(cut - 1)).frame(),
+                        sights.get(own.get(cut)).frame(),
+                        new Distance(Math.round(sign * by)),
+                        telling);
+            }
+        }
+        return Optional.ofNullable(best);
+    }
+
+    /** How many things were seen on the leg after the cut and elsewhere too. */
+    private int telling(int[] leg) {
+        return (int) groups.stream()
+                .filter(g -> g.stream().anyMatch(i -> leg[i] == runs.size())
+                        && g.stream().anyMatch(i -> leg[i] != runs.size()))
+                .count();
+    }
+
+    private int[] legs(List<Integer> later) {
+        int[] leg = new int[sights.size()];
+        for (int i = 0; i < leg.length; i++) {
+            leg[i] = sights.get(i).run();
+        }
+        later.forEach(i -> leg[i] = runs.size());
+        return leg;
+    }
+
+    /** A run's sights that tie, in order of recording. */
+    private List<Integer> inTime(int number) {
+        Map<ClipId, Integer> order = new HashMap<>();
+        runs.get(number).clips().forEach(c -> order.put(c, order.size()));
+        return groups.stream()
+                .flatMap(List::stream)
+                .filter(i -> sights.get(i).run() == number && sights.get(i).ties())
+                .sorted(Comparator.comparingInt(
+                                (Integer i) -> order.get(sights.get(i).frame().clip()))
+                        .thenComparingLong(i -> sights.get(i).frame().pts()))
+                .toList();
+    }
+}

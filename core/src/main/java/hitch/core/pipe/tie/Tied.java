@@ -1,0 +1,56 @@
+package hitch.core.pipe.tie;
+
+import hitch.core.counter.CounterTrace;
+import hitch.core.counter.Distance;
+import hitch.core.finding.FindingId;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
+import hitch.core.line.Branch;
+import hitch.core.line.Extent;
+import hitch.core.line.Run;
+import hitch.core.line.RunId;
+import hitch.core.line.Station;
+import java.util.List;
+import java.util.Map;
+
+/**
+ * The runs on one line.
+ *
+ * @param runs with the stations their openings came to
+ * @param traces with the slips taken out
+ * @param branches all branches, described or only named by a run
+ * @param joins stations where branches join; those not known are left out
+ * @param things what was seen, each once
+ * @param ties things seen from two runs
+ * @param slips counters that slipped
+ * @param loose runs to be tied that share too little with the others; they stay where they were put
+ */
+public record Tied(
+        List<Run> runs,
+        Map<ClipId, CounterTrace> traces,
+        List<Branch> branches,
+        Map<String, Station> joins,
+        List<Thing> things,
+        List<Tie> ties,
+        List<Slip> slips,
+        List<RunId> loose) {
+
+    /**
+     * One thing in the pipe.
+     *
+     * @param ids the findings that are it, first marked first
+     * @param extent where it lies
+     * @param doubt how far the farthest of its sights lies from there
+     * @param branch on which branch
+     * @param frames every frame it was seen at
+     */
+    public record Thing(List<FindingId> ids, Extent extent, Distance doubt, String branch, List<FrameRef> frames) {}
+
+    /** Root mean square of the ties' gaps, millimetres; 0 without ties. */
+    public double misclosure() {
+        return Math.sqrt(ties.stream()
+                .mapToDouble(t -> (double) t.gap().mm() * t.gap().mm())
+                .average()
+                .orElse(0));
+    }
+}

@@ -1,0 +1,48 @@
+package hitch.core.job;
+
+import hitch.core.counter.Distance;
+import hitch.core.line.Branch;
+import hitch.core.line.Extent;
+import hitch.core.line.Ground;
+import hitch.core.line.LineFacts;
+import hitch.core.line.Material;
+import hitch.core.line.PipeSize;
+import hitch.core.line.ReadFrom;
+import hitch.core.line.SpanGiven;
+import hitch.core.line.Station;
+import java.util.List;
+import java.util.Optional;
+import net.jqwik.api.Arbitraries;
+import net.jqwik.api.Arbitrary;
+import net.jqwik.api.Combinators;
+
+/** Things people say of a line. */
+final class RandomLine {
+    private RandomLine() {}
+
+    static Arbitrary<Edit> edit() {
+        Arbitrary<Station> station =
+                Arbitraries.longs().between(-30_000, 60_000).map(Station::new);
+        Arbitrary<Ground> ground = Arbitraries.oneOf(
+                Arbitraries.of(Ground.NOT_SAID, Ground.LEVEL),
+                Arbitraries.doubles().between(-20, 20).map(Ground::slope),
+                station.list()
+                        .ofMinSize(1)
+                        .ofMaxSize(4)
+                        .map(all -> Ground.heights(all.stream()
+                                .map(s -> new Ground.Height(s, new Distance(s.mm() / 10)))
+                                .toList())));
+        Arbitrary<SpanGiven> span = Combinators.combine(station, station, Arbitraries.of(Material.values()))
+                .as((a, b, m) -> new SpanGiven(
+                        Branch.LINE, Extent.between(a, b), Optional.of(m), Optional.of(new PipeSize(4)), true));
+        return Combinators.combine(
+                        ground,
+                        station.optional(),
+                        Arbitraries.of(ReadFrom.values()),
+                        span,
+                        Arbitraries.of("kitchen", "wing"))
+                .as((g, s, from, given, name) -> new Edit.DescribeLine(
+                        new LineFacts(List.of(Branch.named(name)), g, s, s, Optional.empty(), from, List.of())
+                                .withSpan(given)));
+    }
+}
