@@ -7,6 +7,7 @@ import hitch.media.clip.CounterBench;
 import hitch.media.clip.FootageBench;
 import hitch.sim.DemoJob;
 import hitch.sim.TalkTable;
+import hitch.sim.line.LineTable;
 import hitch.sim.trial.CounterTable;
 import hitch.sim.trial.MotionTable;
 import hitch.sim.trial.PlainClip;
@@ -43,7 +44,8 @@ final class BenchCommand implements Callable<Integer> {
         COUNTER,
         FACES,
         MOTION,
-        NOTES
+        NOTES,
+        LINE
     }
 
     @Spec
@@ -52,7 +54,7 @@ final class BenchCommand implements Callable<Integer> {
     @Parameters(
             index = "0",
             paramLabel = "WHAT",
-            description = "What to measure: footage, counter, faces, motion or notes.")
+            description = "What to measure: footage, counter, faces, motion, notes or line.")
     private What what;
 
     @Parameters(
@@ -77,6 +79,7 @@ final class BenchCommand implements Callable<Integer> {
                 case FACES -> new CounterTable(scratch, TRIAL_SECONDS, say).run(false);
                 case MOTION -> new MotionTable(demo(scratch), say).run();
                 case NOTES -> notes(say);
+                case LINE -> LineTable.run(say);
             }
         } finally {
             try (Stream<Path> all = Files.walk(scratch)) {

@@ -120,7 +120,7 @@ final class Ways {
                 .filter(r -> r.branch().equals(name))
                 .map(r -> new PipeSpans.OpeningAt(r.start(), r.opening()))
                 .toList();
-        List<PipeChange> changes = changes(name);
+        List<PipeChange> changes = changes(name, whole);
         List<PipeSpan> spans = new ArrayList<>();
         Station done = whole.from();
         List<Extent> parts = reached.isEmpty() ? List.of(whole) : reached.parts();
@@ -139,7 +139,7 @@ final class Ways {
         }
     }
 
-    private List<PipeChange> changes(String name) {
+    private List<PipeChange> changes(String name, Extent whole) {
         List<PipeChange> changes = new ArrayList<>();
         for (LocatedFinding found : evidence.findings()) {
             FindingKind kind = found.finding().kind();
@@ -156,8 +156,14 @@ final class Ways {
             PipePart far = found.finding().traits().after();
             PipePart up = with ? near : far;
             PipePart down = with ? far : near;
+            // A branch may end in a change that was marked a little past its join.
+            Station at = found.extent().get().from();
             changes.add(new PipeChange(
-                    found.extent().get().from(), up.material(), down.material(), up.size(), down.size()));
+                    at.compareTo(whole.to()) > 0 ? whole.to() : at,
+                    up.material(),
+                    down.material(),
+                    up.size(),
+                    down.size()));
         }
         return changes;
     }

@@ -61,13 +61,21 @@ final class Joins {
         return count == 0 ? Optional.empty() : Optional.of(sum / count);
     }
 
-    /** The branch on which a run's head is at a station. */
-    String branchAt(Run run, double station) {
+    /**
+     * The branch on which something is that a run saw at a station. Near a join a tie-in, and most else, is of the pipe
+     * that goes on; a change of pipe is the end of the branch's own.
+     */
+    String branchAt(Run run, FindingKind kind, double station) {
+        boolean change = kind == FindingKind.MATERIAL_CHANGE || kind == FindingKind.SIZE_CHANGE;
+        return branchAt(run, station, change ? AT_THE_JOIN_MM : -AT_THE_JOIN_MM);
+    }
+
+    private String branchAt(Run run, double station, double past) {
         String name = run.branch();
         Set<String> gone = new HashSet<>();
         while (!name.equals(Branch.LINE) && gone.add(name)) {
             Double join = at.get(name);
-            if (join == null || station < join - AT_THE_JOIN_MM) {
+            if (join == null || station < join + past) {
                 return name;
             }
             name = branches.get(name).into().filter(branches::containsKey).orElse(Branch.LINE);

@@ -135,17 +135,25 @@ public final class LineTies {
     private boolean slipped() {
         double[] at = at();
         SlipSearch search = new SlipSearch(runs, sights, groups(at, joins(at), UNTIED_MM));
-        for (Run run : runs) {
-            boolean often = slips.stream().filter(s -> s.run().equals(run.id())).count() >= SLIPS;
-            Optional<Slip> slip = often ? Optional.empty() : search.find(runs.indexOf(run));
-            if (slip.isPresent()) {
-                slips.add(slip.get());
-                traces = without(slip.get(), run);
-                look();
-                return true;
-            }
-        }
-        return false;
+        List<Integer> asked = IntStream.range(0, runs.size())
+                .filter(i -> slips.stream()
+                                .filter(s -> s.run().equals(runs.get(i).id()))
+                                .count()
+                        < SLIPS)
+                .boxed()
+                .toList();
+        Optional<Slip> slip = search.find(asked);
+        slip.ifPresent(s -> {
+            slips.add(s);
+            traces = without(
+                    s,
+                    runs.stream()
+                            .filter(r -> r.id().equals(s.run()))
+                            .findFirst()
+                            .orElseThrow());
+            look();
+        });
+        return slip.isPresent();
     }
 
     private Map<ClipId, CounterTrace> without(Slip slip, Run run) {
@@ -191,7 +199,7 @@ public final class LineTies {
     private List<List<Integer>> groups(double[] at, Joins joins, double slack) {
         String[] on = new String[sights.size()];
         for (int i = 0; i < on.length; i++) {
-            on[i] = joins.branchAt(runs.get(sights.get(i).run()), at[i]);
+            on[i] = joins.branchAt(runs.get(sights.get(i).run()), sights.get(i).kind(), at[i]);
         }
         return new SightGroups(sights, at, on, slack).find();
     }
@@ -210,12 +218,12 @@ public final class LineTies {
         List<FindingId> ids =
                 group.stream().map(i -> sights.get(i).finding().id()).distinct().toList();
         List<FrameRef> frames = group.stream().map(i -> sights.get(i).frame()).toList();
-        Run run = runs.get(sights.get(group.getFirst()).run());
+        Sight first = sights.get(group.getFirst());
         return new Tied.Thing(
                 ids,
                 new Extent(new Station(Math.round(from)), new Station(Math.max(Math.round(from), Math.round(to)))),
                 new Distance(Math.round(doubt)),
-                joins.branchAt(run, middle),
+                joins.branchAt(runs.get(first.run()), first.kind(), middle),
                 frames);
     }
 

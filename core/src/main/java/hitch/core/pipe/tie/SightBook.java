@@ -19,11 +19,11 @@ import java.util.Optional;
 /** Writes down every sight of every finding, on its run and pass. */
 final class SightBook {
     /** A person marks a thing within this much of where it is, given a trusted counter. */
-    private static final double EYE_MM = 0.2 * Distance.MM_PER_FOOT;
+    private static final double EYE_MM = 0.15 * Distance.MM_PER_FOOT;
     /** A place that was typed is meant. */
     private static final double TYPED_MM = 0.1 * Distance.MM_PER_FOOT;
     /** How far a counter may be off that nothing is known of. */
-    private static final double UNTRUSTED_MM = 2 * Distance.MM_PER_FOOT;
+    private static final double UNTRUSTED_MM = 1.5 * Distance.MM_PER_FOOT;
 
     private final List<Run> runs;
     private final Map<ClipId, CounterTrace> traces;

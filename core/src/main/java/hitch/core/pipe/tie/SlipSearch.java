@@ -8,6 +8,8 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Finds the moment at which a run's counter slipped: the run is cut in two at each moment between two of its sights, the
@@ -15,10 +17,12 @@ import java.util.Optional;
  * better.
  */
 final class SlipSearch {
-    /** The cost must fall by this much: that of some eight sights two errors out, halved. */
-    private static final double WORTH = 6;
+    /** The cost must fall by this much: that of three sights some three errors out. */
+    private static final double WORTH = 4.5;
 
-    private static final double LEAST_MM = 0.4 * Distance.MM_PER_FOOT;
+    private static final double LEAST_MM = 0.5 * Distance.MM_PER_FOOT;
+    /** People look ahead on the way out and not on the way back: what seems to slip just where they turn must be more. */
+    private static final double AT_THE_TURN_MM = 1.2 * Distance.MM_PER_FOOT;
     /** One thing that seems to have moved is two things; a slip moves all that comes after it. */
     private static final int TELLING = 2;
 
@@ -37,31 +41,61 @@ final class SlipSearch {
         whole = new RunSolver(runs, sights).solve(this.groups);
     }
 
-    /** The likeliest slip of run {@code number}. */
-    Optional<Slip> find(int number) {
+    /** A slip, and how ill the sights agree once it is taken out. */
+    private record Found(Slip slip, double cost) {}
+
+    /** The likeliest slip of any of some runs. */
+    Optional<Slip> find(List<Integer> numbers) {
+        return numbers.stream()
+                .flatMap(n -> find(n).stream())
+                .min(Comparator.comparingDouble(Found::cost))
+                .map(Found::slip);
+    }
+
+    private Optional<Found> find(int number) {
         List<Integer> own = inTime(number);
         if (own.size() < 3 || whole.costs()[number] < WORTH / 2) {
             return Optional.empty();
         }
-        Slip best = null;
+        Found best = null;
         double least = whole.cost() - WORTH;
         for (int cut = 1; cut < own.size(); cut++) {
             int[] leg = legs(own.subList(cut, own.size()));
             RunSolver.Solved solved = new RunSolver(runs, sights, leg, 1).solve(groups);
             double by = solved.starts()[runs.size()] - solved.starts()[number];
             int telling = telling(leg);
-            if (telling >= TELLING && solved.cost() < least - 1e-6 && Math.abs(by) >= LEAST_MM) {
+            if (telling >= TELLING && solved.cost() < least - 1e-6 && Math.abs(by) >= least(own, cut)) {
                 least = solved.cost();
                 int sign = runs.get(number).direction().sign();
-                best = new Slip(
+                Slip slip = new Slip(
                         runs.get(number).id(),
                         sights.get(own.get(cut - 1)).frame(),
                         sights.get(own.get(cut)).frame(),
                         new Distance(Math.round(sign * by)),
                         telling);
+                best = new Found(slip, least);
             }
         }
         return Optional.ofNullable(best);
+    }
+
+    private double least(List<Integer> own, int cut) {
+        Set<Integer> before =
+                own.subList(0, cut).stream().map(i -> sights.get(i).pass()).collect(Collectors.toSet());
+        boolean turn = own.subList(cut, own.size()).stream()
+                .noneMatch(i -> before.contains(sights.get(i).pass()));
+        // What other runs saw speaks neither for this run's way out nor for its way back.
+        return turn && witnessed(own.subList(cut, own.size())) < TELLING ? AT_THE_TURN_MM : LEAST_MM;
+    }
+
+    /** How many of these sights are of things that other runs saw too. */
+    private long witnessed(List<Integer> later) {
+        return groups.stream()
+                .filter(g -> g.stream().anyMatch(later::contains)
+                        && g.stream()
+                                .anyMatch(i -> sights.get(i).run()
+                                        != sights.get(later.getFirst()).run()))
+                .count();
     }
 
     /** How many things were seen on the leg after the cut and elsewhere too. */
