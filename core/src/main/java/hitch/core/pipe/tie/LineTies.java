@@ -19,13 +19,17 @@ import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Joins the runs of a job into one line: places them, finds what they saw in common, and takes out what slipped. */
 public final class LineTies {
     /** Slips of one run that are looked for. */
     private static final int SLIPS = 2;
 
+    /** How much further apart the sights of a thing may lie while their runs are not tied yet. */
     private static final double UNTIED_MM = 2.5 * Distance.MM_PER_FOOT;
+    /** Likewise while a counter may have slipped. */
+    private static final double SLIPPED_MM = Distance.MM_PER_FOOT;
 
     private final List<Branch> branches;
     private final List<Finding> findings;
@@ -82,7 +86,12 @@ public final class LineTies {
 
     /** Writes the sights down anew. They are measured from the openings, so it matters not where those lie. */
     private void look() {
-        sights = new SightBook(given, traces).of(findings);
+        List<String> names = Stream.concat(
+                        branches.stream().map(Branch::name), runs.stream().map(Run::branch))
+                .filter(n -> !n.isBlank())
+                .distinct()
+                .toList();
+        sights = new SightBook(given, traces, names).of(findings);
     }
 
     /** Puts each run that is to be tied where most of what it saw agrees with what is placed already. */
@@ -134,7 +143,7 @@ public final class LineTies {
     /** Takes out one more slip, where there is one. */
     private boolean slipped() {
         double[] at = at();
-        SlipSearch search = new SlipSearch(runs, sights, groups(at, joins(at), UNTIED_MM));
+        SlipSearch search = new SlipSearch(runs, sights, groups(at, joins(at), SLIPPED_MM));
         List<Integer> asked = IntStream.range(0, runs.size())
                 .filter(i -> slips.stream()
                                 .filter(s -> s.run().equals(runs.get(i).id()))

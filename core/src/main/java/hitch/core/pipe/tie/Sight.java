@@ -20,7 +20,7 @@ import java.util.Set;
  * @param to likewise its far end; equal to {@code from} for a point
  * @param error standard error of where it was, millimetres, above 0
  * @param with whether the run goes with the flow
- * @param first whether it is the moment the finding was marked at, rather than a later sighting
+ * @param names the branch that the note names; empty where it names none
  */
 record Sight(
         Finding finding,
@@ -31,7 +31,7 @@ record Sight(
         double to,
         double error,
         boolean with,
-        boolean first) {
+        String names) {
     /** What moves, or is told and not seen: it cannot tie two runs. */
     private static final Set<FindingKind> LOOSE = Set.of(
             FindingKind.DEBRIS,

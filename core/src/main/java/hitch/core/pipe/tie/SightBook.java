@@ -13,6 +13,7 @@ import hitch.core.line.Run;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -27,14 +28,19 @@ final class SightBook {
 
     private final List<Run> runs;
     private final Map<ClipId, CounterTrace> traces;
+    private final List<String> names;
     private final Map<ClipId, Integer> runOf = new HashMap<>();
     private final Map<ClipId, List<Numbered>> passes = new HashMap<>();
 
     /** A pass with its number in the job. */
     private record Numbered(long fromPts, int number) {}
 
-    SightBook(List<Run> runs, Map<ClipId, CounterTrace> traces) {
+    /**
+     * @param names of all branches
+     */
+    SightBook(List<Run> runs, Map<ClipId, CounterTrace> traces, List<String> names) {
         this.runs = runs;
+        this.names = names;
         this.traces = traces;
         int number = 0;
         for (int i = 0; i < runs.size(); i++) {
@@ -63,15 +69,15 @@ final class SightBook {
     List<Sight> of(List<Finding> findings) {
         List<Sight> all = new ArrayList<>();
         for (Finding finding : findings) {
-            sight(finding, finding.frame(), finding.typed(), true).ifPresent(all::add);
+            sight(finding, finding.frame(), finding.typed()).ifPresent(all::add);
             for (Sighting again : finding.sightings()) {
-                sight(finding, again.frame(), Optional.empty(), false).ifPresent(all::add);
+                sight(finding, again.frame(), Optional.empty()).ifPresent(all::add);
             }
         }
         return all;
     }
 
-    private Optional<Sight> sight(Finding finding, FrameRef frame, Optional<Extent> typed, boolean first) {
+    private Optional<Sight> sight(Finding finding, FrameRef frame, Optional<Extent> typed) {
         Integer number = runOf.get(frame.clip());
         if (number == null) {
             return Optional.empty();
@@ -81,7 +87,8 @@ final class SightBook {
         if (typed.isPresent()) {
             double from = typed.get().from().mm() - run.start().mm();
             double to = typed.get().to().mm() - run.start().mm();
-            return Optional.of(new Sight(finding, frame, number, pass, from, to, TYPED_MM, Sight.isWith(run), first));
+            return Optional.of(
+                    new Sight(finding, frame, number, pass, from, to, TYPED_MM, Sight.isWith(run), named(finding)));
         }
         CounterTrace trace = traces.get(frame.clip());
         if (trace == null) {
@@ -90,7 +97,15 @@ final class SightBook {
         double at = run.direction().sign()
                 * (trace.cableAt(frame.pts()).orElseThrow() - run.atThePipe().mm());
         double error = EYE_MM + UNTRUSTED_MM * (1 - trace.confidenceAt(frame.pts()));
-        return Optional.of(new Sight(finding, frame, number, pass, at, at, error, Sight.isWith(run), first));
+        return Optional.of(new Sight(finding, frame, number, pass, at, at, error, Sight.isWith(run), named(finding)));
+    }
+
+    private String named(Finding finding) {
+        String words = (finding.wording() + " " + finding.remark()).toLowerCase(Locale.ROOT);
+        return names.stream()
+                .filter(n -> words.contains(n.toLowerCase(Locale.ROOT)))
+                .findFirst()
+                .orElse("");
     }
 
     int passOf(FrameRef frame) {

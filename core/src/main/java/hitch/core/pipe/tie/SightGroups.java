@@ -155,7 +155,9 @@ final class SightGroups {
                 return false;
             }
         }
-        return agree(one.upstream(), two.upstream()) && agree(one.downstream(), two.downstream());
+        boolean otherBranch =
+                !one.names().isEmpty() && !two.names().isEmpty() && !one.names().equals(two.names());
+        return !otherBranch && agree(one.upstream(), two.upstream()) && agree(one.downstream(), two.downstream());
     }
 
     private static boolean agree(PipePart a, PipePart b) {

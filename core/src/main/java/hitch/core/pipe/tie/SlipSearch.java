@@ -63,7 +63,7 @@ final class SlipSearch {
             int[] leg = legs(own.subList(cut, own.size()));
             RunSolver.Solved solved = new RunSolver(runs, sights, leg, 1).solve(groups);
             double by = solved.starts()[runs.size()] - solved.starts()[number];
-            int telling = telling(leg);
+            int telling = telling(leg, number);
             if (telling >= TELLING && solved.cost() < least - 1e-6 && Math.abs(by) >= least(own, cut)) {
                 least = solved.cost();
                 int sign = runs.get(number).direction().sign();
@@ -98,11 +98,18 @@ final class SlipSearch {
                 .count();
     }
 
-    /** How many things were seen on the leg after the cut and elsewhere too. */
-    private int telling(int[] leg) {
+    /**
+     * How many things seen after the cut were also seen before it, or by a run whose place is known. A run that is tied
+     * only by what this one saw moves along with it and tells nothing.
+     */
+    private int telling(int[] leg, int number) {
         return (int) groups.stream()
                 .filter(g -> g.stream().anyMatch(i -> leg[i] == runs.size())
-                        && g.stream().anyMatch(i -> leg[i] != runs.size()))
+                        && g.stream()
+                                .anyMatch(i -> leg[i] == number
+                                        || leg[i] < runs.size()
+                                                && leg[i] != number
+                                                && !runs.get(leg[i]).tied()))
                 .count();
     }
 

@@ -15,8 +15,10 @@ final class StartSearch {
     private static final double AGREE_MM = 1.5 * Distance.MM_PER_FOOT;
     /** Below this much agreement a run stays where it was put. */
     private static final double ENOUGH = 1.6;
-    /** The first guess counts, a little. */
-    private static final double GUESS = 0.6;
+    /** A start by the first guess counts as much more. */
+    private static final double GUESS = 0.75;
+    /** A thing that names the same branch as another is hardly anything else. */
+    private static final double NAMED = 3;
 
     private static final double GUESS_REACH_MM = 10 * Distance.MM_PER_FOOT;
 
@@ -61,9 +63,9 @@ final class StartSearch {
         OptionalDouble found = OptionalDouble.empty();
         for (double start : starts) {
             double votes = votes(own, start);
-            double near = votes == 0 ? 0 : GUESS * Math.exp(-Math.abs(start - guess) / GUESS_REACH_MM);
-            if (votes >= ENOUGH && votes + near > best + 1e-9) {
-                best = votes + near;
+            double score = votes * (1 + GUESS * Math.exp(-Math.abs(start - guess) / GUESS_REACH_MM));
+            if (votes >= ENOUGH && score > best + 1e-9) {
+                best = score;
                 found = OptionalDouble.of(start);
             }
         }
@@ -78,7 +80,8 @@ final class StartSearch {
                     .mapToDouble(p -> Math.abs(start + sight.middle() - p.at()))
                     .min()
                     .orElse(AGREE_MM);
-            sum += worth(sight.kind()) * Math.max(0, 1 - nearest / AGREE_MM);
+            double worth = sight.names().isEmpty() ? worth(sight.kind()) : NAMED;
+            sum += worth * Math.max(0, 1 - nearest / AGREE_MM);
         }
         return sum;
     }
