@@ -26,6 +26,7 @@ import picocli.CommandLine.Parameters;
             RecoverCommand.class,
             CounterCommand.class,
             NotesCommand.class,
+            LineCommand.class,
             BenchCommand.class,
             SimCommand.class,
             ShotsCommand.class

@@ -19,16 +19,6 @@ public final class Palette {
 
     /** The colour a material has wherever the pipe is drawn: near its own, so that nobody needs a key. */
     public static Color material(Material material) {
-        return new Color(
-                switch (material) {
-                    case CLAY -> 0xA9704C;
-                    case CAST_IRON -> 0x5A3B2C;
-                    case STEEL -> 0x6A6C6B;
-                    case PVC -> 0xC3C8BD;
-                    case ABS -> 0x3A3D40;
-                    case CONCRETE -> 0x9A958A;
-                    case TAR_FIBRE -> 0x332C28;
-                    case LINED -> 0xB9C3AE;
-                });
+        return new Color(material.colour());
     }
 }

@@ -1,0 +1,143 @@
+package hitch.app;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
+import hitch.core.exchange.LineJson;
+import hitch.core.exchange.SketchSvg;
+import hitch.core.job.Reckoner;
+import hitch.core.judge.Survey;
+import hitch.core.line.PipeSpan;
+import hitch.core.pipe.Fall;
+import hitch.core.pipe.LengthRow;
+import hitch.core.pipe.Limit;
+import hitch.core.pipe.Line;
+import hitch.core.pipe.OpeningFault;
+import hitch.core.pipe.Way;
+import hitch.core.pipe.Whose;
+import hitch.core.sketch.PlanSketch;
+import hitch.core.sketch.SectionSketch;
+import hitch.core.sketch.Sketch;
+import hitch.media.MediaException;
+import hitch.store.JobFolder;
+import hitch.store.StoreException;
+import java.io.IOException;
+import java.io.PrintWriter;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "line",
+        description = {
+            "Tells what a job's pipe is: what it is made of, what was seen of it, how deep it lies, whose it is.",
+            "The footage itself is not looked through here: dark and blurred stretches show on the Line bench."
+        },
+        footer = {"", "Example:", "  ./hitch line demo --json"},
+        mixinStandardHelpOptions = true)
+final class LineCommand implements Callable<Integer> {
+    private static final double WIDTH = 1240;
+    private static final double SECTION = 460;
+    private static final double PLAN = 130;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(index = "0", paramLabel = "JOB", description = "Job folder, or demo for a fresh demo job.")
+    private String job;
+
+    @Option(names = "--json", description = "All figures as JSON.")
+    private boolean json;
+
+    @Option(names = "--svg", paramLabel = "OUT", description = "File to draw the long section and the plan into.")
+    private Path svg;
+
+    @Override
+    public Integer call() throws StoreException, MediaException, IOException {
+        try (JobFolder folder = Jobs.open(job)) {
+            Survey survey = Reckoner.survey(folder.job());
+            if (svg != null) {
+                draw(survey);
+            }
+            PrintWriter out = spec.commandLine().getOut();
+            if (json) {
+                out.println(LineJson.write(survey));
+            } else {
+                tell(survey, out);
+            }
+            out.flush();
+        }
+        return 0;
+    }
+
+    private void draw(Survey survey) throws StoreException, IOException {
+        Optional<Sketch> section =
+                SectionSketch.all(survey, WIDTH).map(v -> SectionSketch.draw(survey, v, Optional.empty(), SECTION));
+        if (section.isEmpty()) {
+            throw new StoreException("Nothing was drawn: no run of this job has a counter yet. Set one on Mark.");
+        }
+        List<Sketch> sketches = new ArrayList<>(List.of(section.get()));
+        PlanSketch.draw(survey, WIDTH, PLAN).ifPresent(sketches::add);
+        Files.writeString(svg, SketchSvg.write("The line of " + survey.facts().title(), sketches));
+    }
+
+    private static void tell(Survey survey, PrintWriter out) {
+        Line line = survey.line();
+        LengthUnit unit = survey.facts().unit();
+        if (line.ways().isEmpty()) {
+            out.println("No run of this job has a counter yet: nothing is known of the line.");
+            return;
+        }
+        for (Way way : line.ways()) {
+            out.println(way.words() + ", " + unit.show(way.whole().length())
+                    + way.join()
+                            .map(j -> ", joins at " + line.stationing().show(j, unit))
+                            .orElse(""));
+            for (PipeSpan span : way.spans()) {
+                out.printf(
+                        "  %-24s %10s  %s%n",
+                        span.words(),
+                        unit.show(span.length()),
+                        line.stationing().show(span.extent(), unit));
+            }
+        }
+        out.println("lengths: owner's, beyond");
+        for (LengthRow row : line.lengths()) {
+            out.printf("  %-24s %10s %10s%n", row.pipe(), unit.show(row.within()), unit.show(row.beyond()));
+        }
+        out.println("  " + Whose.CHECK);
+        out.printf(
+                Locale.ROOT,
+                "seen well: %.0f %% of %s%n",
+                100 * line.seeing().share(),
+                unit.show(new Distance(line.seeing().mm())));
+        for (Limit limit : line.limits()) {
+            out.println("  " + limit.look().word() + (limit.isUnknownBeyond() ? " past " : " ")
+                    + line.stationing().show(limit.from(), unit) + ": " + limit.why());
+        }
+        for (Fall fall : line.falls()) {
+            out.printf(
+                    Locale.ROOT,
+                    "fall %s: %.2f in/ft, give or take %.2f: %s%n",
+                    line.stationing().show(fall.extent(), unit),
+                    fall.inchesAFoot(),
+                    fall.plusMinus(),
+                    fall.verdict().word());
+        }
+        for (OpeningFault fault : line.faults()) {
+            out.println("opening: " + line.stationing().show(fault.extent(), unit) + ": " + fault.says());
+        }
+        if (!line.tied().ties().isEmpty()) {
+            out.println(line.tied().ties().size() + " ties between runs, misclosure "
+                    + unit.show(new Distance(Math.round(line.tied().misclosure()))));
+        }
+    }
+}

@@ -1,0 +1,343 @@
+package hitch.core.exchange;
+
+import hitch.core.counter.Distance;
+import hitch.core.finding.FindingId;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.judge.Survey;
+import hitch.core.line.Extent;
+import hitch.core.line.PipeSize;
+import hitch.core.line.PipeSpan;
+import hitch.core.line.Run;
+import hitch.core.line.Station;
+import hitch.core.pipe.BendSum;
+import hitch.core.pipe.Fall;
+import hitch.core.pipe.Limit;
+import hitch.core.pipe.Line;
+import hitch.core.pipe.LineOpening;
+import hitch.core.pipe.Locate;
+import hitch.core.pipe.Look;
+import hitch.core.pipe.OpeningFault;
+import hitch.core.pipe.Reach;
+import hitch.core.pipe.Reaches;
+import hitch.core.pipe.SeenPart;
+import hitch.core.pipe.Way;
+import hitch.core.pipe.Whose;
+import hitch.core.pipe.tie.Slip;
+import hitch.core.pipe.tie.Tie;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import tools.jackson.databind.SerializationFeature;
+import tools.jackson.databind.json.JsonMapper;
+
+/** Everything reckoned of the line as JSON. Lengths and stations are feet to two decimals, stations read as chosen. */
+public final class LineJson {
+    private static final JsonMapper MAPPER =
+            JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
+
+    private final Survey survey;
+    private final Line line;
+
+    private LineJson(Survey survey) {
+        this.survey = survey;
+        this.line = survey.line();
+    }
+
+    public static String write(Survey survey) {
+        return MAPPER.writeValueAsString(new LineJson(survey).all());
+    }
+
+    private Map<String, Object> all() {
+        Map<String, Object> root = new LinkedHashMap<>();
+        root.put("property", survey.facts().title());
+        root.put("stations_read_from", line.stationing().from().word());
+        root.put("runs", survey.runs().stream().map(this::run).toList());
+        root.put("ties", line.tied().ties().stream().map(this::tie).toList());
+        root.put("misclosure_ft", feet(line.tied().misclosure()));
+        root.put("slips", line.tied().slips().stream().map(LineJson::slip).toList());
+        root.put("not_tied", line.tied().loose().stream().map(r -> r.value()).toList());
+        root.put("pipes", line.ways().stream().map(this::way).toList());
+        root.put(
+                "lengths",
+                line.lengths().stream()
+                        .map(r -> row("pipe", r.pipe(), "within_ft", feet(r.within()), "beyond_ft", feet(r.beyond())))
+                        .toList());
+        root.put(
+                "events",
+                line.events().stream()
+                        .map(e ->
+                                placed(e.branch(), e.extent(), "kind", e.kind().word(), "finding", id(e.finding())))
+                        .toList());
+        root.put("seen", seen());
+        root.put("limits", line.limits().stream().map(this::limit).toList());
+        root.put("locates", line.depths().locates().stream().map(this::locate).toList());
+        root.put("falls", line.falls().stream().map(this::fall).toList());
+        root.put("openings", line.openings().stream().map(this::opening).toList());
+        root.put("bends", line.bends().stream().map(this::bends).toList());
+        root.put("opening_rules", line.faults().stream().map(this::fault).toList());
+        root.put("whose", whose());
+        Reaches reaches = line.reaches(survey.rules().line(), survey.findings());
+        root.put(
+                "findings",
+                survey.findings().stream().map(f -> finding(f, reaches)).toList());
+        return root;
+    }
+
+    private Map<String, Object> run(Run run) {
+        return row(
+                "id", run.id().value(),
+                "name", run.name(),
+                "opening", run.opening().kind(),
+                "opening_sort", run.opening().sort().word(),
+                "ways", run.opening().ways().word(),
+                "start_ft", station(run.start()),
+                "start_is", run.tied() ? "reckoned" : "given",
+                "direction", run.direction().toward(),
+                "branch", run.branch(),
+                "zeroed_at", run.zero().at().word());
+    }
+
+    private Map<String, Object> tie(Tie tie) {
+        return row(
+                "kind", tie.kind().word(),
+                "finding", id(tie.finding()),
+                "station_ft", station(tie.at()),
+                "runs", List.of(tie.one().value(), tie.two().value()),
+                "gap_ft", feet(tie.gap()));
+    }
+
+    private static Map<String, Object> slip(Slip slip) {
+        return row(
+                "run", slip.run().value(),
+                "clip", slip.after().clip().value(),
+                "before_pts", slip.before().pts(),
+                "after_pts", slip.after().pts(),
+                "by_ft", feet(slip.by()),
+                "seen_by", slip.seenBy());
+    }
+
+    private Map<String, Object> way(Way way) {
+        Map<String, Object> row = placed(way.name(), way.whole());
+        way.into().ifPresent(i -> row.put("joins", i));
+        way.join().ifPresent(j -> row.put("join_ft", station(j)));
+        row.put("reached_ft", feet(way.reached().mm()));
+        row.put("upper_end_known", way.upperKnown());
+        row.put("lower_end_known", way.lowerKnown());
+        row.put("spans", way.spans().stream().map(s -> span(way, s)).toList());
+        return row;
+    }
+
+    private Map<String, Object> span(Way way, PipeSpan span) {
+        return placed(
+                way.name(),
+                span.extent(),
+                "length_ft",
+                feet(span.length()),
+                "material",
+                span.material().map(m -> m.word()).orElse("unknown"),
+                "size_in",
+                inches(span.size()),
+                "lined",
+                span.lined());
+    }
+
+    private Map<String, Object> seen() {
+        Map<String, Object> row = new LinkedHashMap<>();
+        row.put("all_ft", feet(line.seeing().mm()));
+        row.put("share_seen_well", Math.round(line.seeing().share() * 1000) / 1000.0);
+        row.put("unseen_ft", feet(line.seeing().unseenMm()));
+        for (Look look : Look.values()) {
+            if (look != Look.NOT_LOOKED) {
+                row.put(
+                        look.word().replace(' ', '_') + "_ft",
+                        feet(line.seeing().mm(look)));
+            }
+        }
+        row.put("not_looked_at_on_the_way_back_ft", feet(line.seeing().onlyOutMm()));
+        row.put("parts", line.seeing().parts().stream().map(this::part).toList());
+        return row;
+    }
+
+    private Map<String, Object> part(SeenPart part) {
+        return placed(
+                part.branch(),
+                part.extent(),
+                "out",
+                part.out().word(),
+                "back",
+                part.back().word(),
+                "best",
+                part.best().word(),
+                "why",
+                part.why());
+    }
+
+    private Map<String, Object> limit(Limit limit) {
+        Map<String, Object> row = placed(limit.branch(), limit.from());
+        row.put("how", limit.look().word());
+        row.put("why", limit.why());
+        row.put("unknown_beyond", limit.isUnknownBeyond());
+        return row;
+    }
+
+    private Map<String, Object> locate(Locate locate) {
+        return row(
+                "finding", id(locate.finding()),
+                "pipe", locate.branch(),
+                "station_ft", station(locate.at()),
+                "depth_ft", feet(locate.depth()),
+                "invert_depth_ft", feet(locate.invert()),
+                "invert_level_ft", feet(locate.level()),
+                "plus_minus_ft", feet(locate.error()),
+                "ground", locate.ground().words());
+    }
+
+    private Map<String, Object> fall(Fall fall) {
+        return placed(
+                fall.branch(),
+                fall.extent(),
+                "upper",
+                id(fall.upper()),
+                "lower",
+                id(fall.lower()),
+                "drop_ft",
+                feet(fall.drop()),
+                "inches_a_foot",
+                three(fall.inchesAFoot()),
+                "plus_minus_inches_a_foot",
+                three(fall.plusMinus()),
+                "percent",
+                three(fall.percent()),
+                "plus_minus_percent",
+                three(fall.percentPlusMinus()),
+                "least_inches_a_foot",
+                fall.least(),
+                "verdict",
+                fall.verdict().word());
+    }
+
+    private Map<String, Object> opening(LineOpening opening) {
+        return row(
+                "name", opening.name(),
+                "place", opening.place(),
+                "sort", opening.sort().word(),
+                "pipe", opening.branch(),
+                "station_ft", station(opening.at()),
+                "size_in", inches(opening.size()),
+                "ways", opening.ways().map(w -> w.word()).orElse("not known"),
+                "buried", opening.buried(),
+                "used", opening.used());
+    }
+
+    private Map<String, Object> bends(BendSum sum) {
+        return placed(
+                sum.branch(),
+                sum.extent(),
+                "bends",
+                sum.bends(),
+                "degrees",
+                sum.degrees(),
+                "without_degrees",
+                sum.unsaid());
+    }
+
+    private Map<String, Object> fault(OpeningFault fault) {
+        Map<String, Object> row = placed(fault.branch(), fault.extent());
+        row.put("rule", fault.rule().word());
+        row.put("says", fault.says());
+        fault.fitting().ifPresent(f -> row.put("buried_fitting_ft", station(f.at())));
+        row.put("openings_wanted_ft", fault.where().stream().map(this::station).toList());
+        return row;
+    }
+
+    private Map<String, Object> whose() {
+        Whose whose = line.whose();
+        Map<String, Object> row = new LinkedHashMap<>();
+        row.put("school", whose.school().word());
+        whose.boundary().ifPresent(b -> row.put("boundary_ft", station(b)));
+        row.put("note", Whose.CHECK);
+        return row;
+    }
+
+    private Map<String, Object> finding(LocatedFinding found, Reaches reaches) {
+        Map<String, Object> row = new LinkedHashMap<>();
+        row.put("id", id(found.finding().id()));
+        row.put("also", found.also().stream().map(FindingId::value).toList());
+        row.put("kind", found.finding().kind().word());
+        row.put("what", found.finding().phrase());
+        found.extent().ifPresent(e -> row.putAll(placed(found.branch(), e)));
+        row.put("doubt_ft", feet(found.doubt()));
+        row.put("sightings", found.finding().sightings().size() + 1);
+        row.put("best_clip", found.best().clip().value());
+        row.put("best_pts", found.best().pts());
+        row.put("weight", found.weight().word());
+        row.put(
+                "owners",
+                line.isOwners(found).map(o -> o ? "owner's" : "public").orElse("not known"));
+        row.put(
+                "trench_ft",
+                found.extent()
+                        .flatMap(e -> line.depths().trench(found.branch(), e))
+                        .map(LineJson::feet)
+                        .orElse(null));
+        if (found.weight().knots() > 0) {
+            row.put("reach", reaches.to(found).stream().map(this::reach).toList());
+        }
+        return row;
+    }
+
+    private Map<String, Object> reach(Reach reach) {
+        return row(
+                "from", reach.opening().name(),
+                "opening_ft", station(reach.opening().at()),
+                "distance_ft", feet(reach.distance()),
+                "bends", reach.bends(),
+                "degrees", reach.degrees(),
+                "widest_tool_in", inches(reach.tool()),
+                "pipe_in", inches(reach.there()),
+                "verdict", reach.verdict().word(),
+                "because", reach.because());
+    }
+
+    private Map<String, Object> placed(String branch, Extent extent, Object... more) {
+        Map<String, Object> row = row(
+                "pipe", branch,
+                "from_ft", station(extent.from()),
+                "to_ft", station(extent.to()));
+        row.putAll(row(more));
+        return row;
+    }
+
+    /** Names and values in turn. */
+    private static Map<String, Object> row(Object... parts) {
+        Map<String, Object> row = new LinkedHashMap<>();
+        for (int i = 0; i < parts.length; i += 2) {
+            row.put((String) parts[i], parts[i + 1]);
+        }
+        return row;
+    }
+
+    private static String id(FindingId id) {
+        return id.value();
+    }
+
+    private static Object inches(java.util.Optional<PipeSize> size) {
+        return size.map(s -> (Object) s.inches()).orElse("unknown");
+    }
+
+    private double station(Station station) {
+        return feet(line.stationing().read(station).mm());
+    }
+
+    private static double feet(Distance distance) {
+        return feet(distance.mm());
+    }
+
+    private static double feet(double mm) {
+        return Math.round(mm / Distance.MM_PER_FOOT * 100) / 100.0 + 0.0;
+    }
+
+    private static double three(double value) {
+        return Math.round(value * 1000) / 1000.0 + 0.0;
+    }
+}

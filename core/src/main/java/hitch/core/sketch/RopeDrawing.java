@@ -1,0 +1,121 @@
+package hitch.core.sketch;
+
+import hitch.core.finding.FindingId;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.judge.Survey;
+import hitch.core.line.Extent;
+import java.util.Comparator;
+import java.util.HashSet;
+import java.util.List;
+import java.util.Optional;
+import java.util.Set;
+
+/** The findings, hung below the pipe as knots; the heaviest keep their words where they crowd. */
+final class RopeDrawing {
+    private static final double LANE = 40;
+    /** Without room for words, one knot to as many pixels. */
+    private static final double CROWDED_PX = 7;
+
+    private final Drawing drawing;
+    private final Survey survey;
+    private final View view;
+    private final Optional<FindingId> chosen;
+
+    RopeDrawing(Drawing drawing, Survey survey, View view, Optional<FindingId> chosen) {
+        this.drawing = drawing;
+        this.survey = survey;
+        this.view = view;
+        this.chosen = chosen;
+    }
+
+    /**
+     * @param top where the first knots may hang
+     * @param foot the drawing's foot
+     */
+    void hang(double top, double foot) {
+        int count = Math.max(1, (int) ((foot - top - 24) / LANE));
+        boolean[][] taken = new boolean[count][(int) (view.left() * 2 + view.width()) + 1];
+        Set<Integer> crowded = new HashSet<>();
+        // The heaviest first, so that they get the room.
+        List<LocatedFinding> heaviest = survey.findings().stream()
+                .filter(f -> f.extent().filter(view::shows).isPresent())
+                .filter(f -> f.finding().kind() != FindingKind.LOCATE)
+                .sorted(Comparator.comparing((LocatedFinding f) -> isChosen(f) ? 0 : 1)
+                        .thenComparing(f -> -f.weight().knots()))
+                .toList();
+        for (LocatedFinding found : heaviest) {
+            hang(found, top, taken, crowded);
+        }
+    }
+
+    private boolean isChosen(LocatedFinding found) {
+        return chosen.filter(id -> found.ids().contains(id)).isPresent();
+    }
+
+    private void hang(LocatedFinding found, double top, boolean[][] taken, Set<Integer> crowded) {
+        Extent extent = found.extent().orElseThrow();
+        double x = Math.clamp(view.x(extent.middle()), view.left(), view.left() + view.width());
+        String words = found.finding().kind().word();
+        double half = Math.max(14, words.length() * 3.3 + 6);
+        Tone tone = isChosen(found) ? Tone.COPPER : Tone.INK;
+        int lane = lane(taken, x - half, x + half);
+        if (lane < 0) {
+            int bin = (int) (x / CROWDED_PX);
+            if (crowded.add(bin) || isChosen(found)) {
+                drawing.add(new Mark.Knot(x, top, found.weight().knots(), tone));
+                hot(found, x - CROWDED_PX / 2, top - 8, CROWDED_PX, 16);
+            }
+            return;
+        }
+        double y = top + 20 + lane * LANE;
+        drawing.line(x, top - 8, x, y, isChosen(found) ? Tone.COPPER : Tone.ROPE, 1.4);
+        if (!extent.isPoint()) {
+            double from = Math.max(view.x(extent.from()), view.left());
+            double to = Math.min(view.x(extent.to()), view.left() + view.width());
+            drawing.line(from, top - 8, to, top - 8, tone == Tone.COPPER ? Tone.COPPER : Tone.ROPE, 3);
+        }
+        drawing.add(new Mark.Knot(x, y, found.weight().knots(), tone));
+        drawing.words(words, x, y + 20, 12, Mark.Align.CENTRE, Tone.INK, Mark.Face.TEXT);
+        hot(found, x - half, y - 10, 2 * half, 34);
+    }
+
+    private static int lane(boolean[][] taken, double from, double to) {
+        for (int lane = 0; lane < taken.length; lane++) {
+            int low = Math.max(0, (int) from);
+            int high = Math.min(taken[lane].length - 1, (int) to);
+            boolean free = true;
+            for (int x = low; x <= high && free; x++) {
+                free = !taken[lane][x];
+            }
+            if (free) {
+                for (int x = low; x <= high; x++) {
+                    taken[lane][x] = true;
+                }
+                return lane;
+            }
+        }
+        return -1;
+    }
+
+    private void hot(LocatedFinding found, double x, double y, double width, double height) {
+        String place = survey.line()
+                .show(
+                        found.branch(),
+                        found.extent().orElseThrow().middle(),
+                        survey.facts().unit());
+        String doubt = found.doubt().mm() > 30
+                ? ", give or take " + survey.facts().unit().show(found.doubt())
+                : "";
+        int seen = found.finding().sightings().size() + 1;
+        String times = seen == 1 ? "" : "; seen " + seen + " times";
+        drawing.hot(
+                x,
+                y,
+                width,
+                height,
+                found.finding().id() + ": " + found.finding().phrase() + ", " + place + doubt + "; "
+                        + found.weight().word() + ": " + found.because() + times,
+                found.finding().id());
+    }
+}

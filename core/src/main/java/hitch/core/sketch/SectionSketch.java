@@ -1,0 +1,138 @@
+package hitch.core.sketch;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.FindingId;
+import hitch.core.judge.Survey;
+import hitch.core.line.Branch;
+import hitch.core.line.Extent;
+import hitch.core.line.Station;
+import hitch.core.pipe.Line;
+import hitch.core.pipe.Way;
+import java.util.List;
+import java.util.Optional;
+
+/** The long section of the line, to scale along and with its own scale down. */
+public final class SectionSketch {
+    /** Pixels left and right of the line for what its ends are. */
+    public static final double SIDE = 64;
+
+    static final double GROUND_Y = 64;
+    private static final double LANE = 46;
+    private static final double DEPTH_ROOM = 96;
+
+    private final Survey survey;
+    private final Line line;
+    private final View view;
+    private final Optional<FindingId> chosen;
+    private final LengthUnit unit;
+    private final Drawing drawing = new Drawing();
+
+    private SectionSketch(Survey survey, View view, Optional<FindingId> chosen) {
+        this.survey = survey;
+        this.line = survey.line();
+        this.view = view;
+        this.chosen = chosen;
+        this.unit = survey.facts().unit();
+    }
+
+    /** All of the line and its branches, seen or not; empty while nothing was reached. */
+    public static Optional<Extent> whole(Survey survey) {
+        return survey.line().ways().stream().map(Way::whole).reduce(Extent::joined);
+    }
+
+    /** A view of all of it in a drawing so wide. */
+    public static Optional<View> all(Survey survey, double width) {
+        return whole(survey)
+                .filter(e -> width > 2.5 * SIDE)
+                .map(e -> new View(
+                        e.isPoint() ? new Extent(e.from(), new Station(e.to().mm() + 1000)) : e,
+                        SIDE,
+                        width - 2 * SIDE));
+    }
+
+    /**
+     * @param chosen the finding under the hand
+     */
+    public static Sketch draw(Survey survey, View view, Optional<FindingId> chosen, double height) {
+        return new SectionSketch(survey, view, chosen).draw(height);
+    }
+
+    private Sketch draw(double height) {
+        double width = view.left() + view.width() + SIDE;
+        List<Way> branches = line.ways().stream().filter(Way::isBranch).toList();
+        double top = GROUND_Y + 18 + branches.size() * LANE;
+        Optional<Way> main = line.main();
+        Extent whole = whole(survey).orElse(Extent.at(Station.DATUM));
+        Profile profile = new Profile(line, whole, GROUND_Y, top - GROUND_Y + DEPTH_ROOM);
+        GroundDrawing ground = new GroundDrawing(drawing, survey, view, profile);
+        PipeDrawing pipes = new PipeDrawing(drawing, survey, view);
+        ground.surface(width);
+        double deepest = top;
+        if (main.isPresent()) {
+            // A pipe nearer the surface than the branches' lanes is lowered as a whole; the depth scale goes with it.
+            double lowered = Math.max(
+                    0,
+                    top
+                            + PipeDrawing.height(main.get())
+                            - shallowest(profile, main.get().whole()));
+            PipeDrawing.Run run = station -> profile.invertY(station) + lowered;
+            pipes.earth(run, ground, width, height);
+            deepest = pipes.way(main.get(), run);
+            ground.depths(run, lowered);
+            for (int i = 0; i < branches.size(); i++) {
+                double y = GROUND_Y + 30 + i * LANE;
+                pipes.branch(branches.get(i), y, joinY(branches.get(i), run, y));
+            }
+            OpeningDrawing openings = new OpeningDrawing(drawing, survey, view, ground);
+            openings.all(station -> run.invert(station) - PipeDrawing.height(main.get()), branches, LANE);
+            openings.boundary(deepest);
+        }
+        scale(deepest + 8);
+        new RopeDrawing(drawing, survey, view, chosen).hang(deepest + 34, height);
+        return drawing.done(width, height);
+    }
+
+    private static double shallowest(Profile profile, Extent extent) {
+        return profile.bends(extent).stream()
+                .mapToDouble(profile::invertY)
+                .min()
+                .orElse(GROUND_Y);
+    }
+
+    private double joinY(Way branch, PipeDrawing.Run run, double own) {
+        boolean onLine = branch.into().orElse(Branch.LINE).equals(Branch.LINE);
+        return onLine && branch.join().isPresent() ? run.invert(branch.join().get()) - 4 : own + LANE;
+    }
+
+    private void scale(double y) {
+        Distance step = Steps.along(view, unit);
+        Station zero = line.stationing().zero();
+        long first = Math.floorDiv(view.shown().from().mm() - zero.mm(), step.mm()) * step.mm() + zero.mm();
+        for (long at = first; at <= view.shown().to().mm(); at += step.mm()) {
+            if (at < view.shown().from().mm()) {
+                continue;
+            }
+            double x = view.x(at);
+            drawing.line(x, y, x, y + 5, Tone.SOFT, 1);
+            String number = unit.number(new Distance(Math.abs(at - zero.mm()))).replaceAll("\\.0+$", "");
+            drawing.words(number, x, y + 17, 11.5, Mark.Align.CENTRE, Tone.SOFT, Mark.Face.FIGURES);
+        }
+        drawing.words(
+                unit.sign(),
+                view.x(view.shown().to()) + 14,
+                y + 17,
+                11.5,
+                Mark.Align.LEFT,
+                Tone.SOFT,
+                Mark.Face.FIGURES);
+        drawing.words(
+                "from " + line.stationing().from().word(),
+                view.left() + view.width() + SIDE - 12,
+                y + 34,
+                11.5,
+                Mark.Align.RIGHT,
+                Tone.SOFT,
+                Mark.Face.TEXT);
+    }
+}

@@ -1,0 +1,28 @@
+package hitch.core.sketch;
+
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * A drawing.
+ *
+ * @param width pixels
+ * @param height pixels
+ * @param marks its shapes, from the back to the front
+ * @param hots the parts that tell something; the last that covers a point is meant
+ */
+public record Sketch(double width, double height, List<Mark> marks, List<Hot> hots) {
+    public Sketch {
+        marks = List.copyOf(marks);
+        hots = List.copyOf(hots);
+    }
+
+    public Optional<Hot> at(double x, double y) {
+        for (int i = hots.size() - 1; i >= 0; i--) {
+            if (hots.get(i).covers(x, y)) {
+                return Optional.of(hots.get(i));
+            }
+        }
+        return Optional.empty();
+    }
+}
