@@ -42,7 +42,8 @@ class CommandsTest {
     @ParameterizedTest
     @ValueSource(
             strings = {
-                "demo", "deliver", "clip", "probe", "still", "recover", "counter", "notes", "line", "bench", "sim", "shots"
+                "demo", "deliver", "clip", "probe", "still", "recover", "counter", "notes", "line", "bench", "sim",
+                "shots"
             })
     void everyCommandAnswersHelpWithAnExample(String command) {
         assertThat(run(command, "--help")).isZero();

@@ -3,6 +3,7 @@ package hitch.desk;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
+import hitch.core.footage.FrameRef;
 import hitch.desk.play.Player;
 import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
@@ -14,8 +15,21 @@ import javafx.beans.property.ObjectProperty;
  * @param player the footage on show
  * @param theme light or dark
  * @param selected the finding that is chosen; null for none
+ * @param wanted the frame that is asked for on Mark; null for none
  */
-public record Context(Workspace work, Player player, Theme theme, ObjectProperty<FindingId> selected) {
+public record Context(
+        Workspace work,
+        Player player,
+        Theme theme,
+        ObjectProperty<FindingId> selected,
+        ObjectProperty<FrameRef> wanted) {
+
+    /** Chooses a finding and asks for Mark at one of its frames. */
+    public void open(FindingId finding, FrameRef frame) {
+        selected.set(finding);
+        wanted.set(null);
+        wanted.set(frame);
+    }
 
     public Optional<LocatedFinding> selectedFinding() {
         return Optional.ofNullable(selected.get())

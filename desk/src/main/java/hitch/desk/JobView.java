@@ -51,7 +51,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
     public JobView(Workspace work, Theme theme, Runnable leave) {
         this.work = work;
         this.player = new Player(work.footage(), work::adjustmentAt, new DeviceSpeaker());
-        Context desk = new Context(work, player, theme, new SimpleObjectProperty<>());
+        Context desk = new Context(work, player, theme, new SimpleObjectProperty<>(), new SimpleObjectProperty<>());
         var audience = new SimpleObjectProperty<>(Audience.HOMEOWNER);
         benches.add(new LoadBench(desk));
         benches.add(new MarkBench(desk));
@@ -65,6 +65,12 @@ public final class JobView extends BorderPane implements AutoCloseable {
         desk.selected().addListener((o, was, is) -> {
             if (is != null && showing != benches.get(1) && showing != benches.get(2)) {
                 show(1);
+            }
+        });
+        desk.wanted().addListener((o, was, is) -> {
+            if (is != null) {
+                show(1);
+                work.now().survey().clip(is.clip()).ifPresent(c -> player.seek(c, is));
             }
         });
         work.snapshotProperty().addListener((o, was, is) -> {

@@ -10,6 +10,8 @@ import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.judge.PropertyFacts;
 import hitch.core.line.Direction;
+import hitch.core.line.Ground;
+import hitch.core.line.LineFacts;
 import hitch.core.line.Opening;
 import hitch.core.line.PipeSize;
 import hitch.core.line.Run;
@@ -92,6 +94,7 @@ public final class DemoJob {
                 visit.examined(),
                 visit.notExamined(),
                 false)));
+        job.apply(new Edit.DescribeLine(LineFacts.NONE.withGround(Ground.slope(scenario.ground()))));
         Map<Scenario.Take, Clip> clips = new LinkedHashMap<>();
         for (Scenario.Take take : scenario.clips()) {
             Clip clip = footage.takeIn(job.folder().resolve("clips").resolve(take.file()), job.job(), Progress.NONE);

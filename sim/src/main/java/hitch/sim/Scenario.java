@@ -14,6 +14,7 @@ import java.util.List;
  * @param bitRate picture bits a second
  * @param stamp words burned into the top of the picture
  * @param visit what is known of the property
+ * @param ground rise of the ground in percent, going with the flow
  * @param pipes the pipe from the building to the main, in order, without gaps
  * @param features what is in it
  * @param clips what was recorded
@@ -26,6 +27,7 @@ public record Scenario(
         int bitRate,
         String stamp,
         Visit visit,
+        double ground,
         List<Pipe> pipes,
         List<Feature> features,
         List<Take> clips) {

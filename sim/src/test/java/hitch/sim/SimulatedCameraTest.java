@@ -34,7 +34,17 @@ class SimulatedCameraTest {
     /** The demo pipe seen in a small picture, so that a frame costs little. */
     private static Scenario small(List<Scenario.Take> takes) {
         return new Scenario(
-                DEMO.seed(), 160, 120, 10, 200_000, DEMO.stamp(), DEMO.visit(), DEMO.pipes(), DEMO.features(), takes);
+                DEMO.seed(),
+                160,
+                120,
+                10,
+                200_000,
+                DEMO.stamp(),
+                DEMO.visit(),
+                DEMO.ground(),
+                DEMO.pipes(),
+                DEMO.features(),
+                takes);
     }
 
     private static double brightness(int[] rgb) {
@@ -53,8 +63,8 @@ class SimulatedCameraTest {
         int[] again =
                 new SimulatedCamera(scenario, SILENT).draw(scenario.clips().getFirst(), 114);
         assertThat(again).isEqualTo(first);
-        Scenario other =
-                new Scenario(5, 160, 120, 10, 200_000, "", DEMO.visit(), DEMO.pipes(), DEMO.features(), DEMO.clips());
+        Scenario other = new Scenario(
+                5, 160, 120, 10, 200_000, "", DEMO.visit(), DEMO.ground(), DEMO.pipes(), DEMO.features(), DEMO.clips());
         assertThat(new SimulatedCamera(other, SILENT).draw(other.clips().getFirst(), 114))
                 .isNotEqualTo(first);
     }

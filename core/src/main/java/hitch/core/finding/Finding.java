@@ -82,6 +82,11 @@ public record Finding(
                 id, kind, frame, Optional.of(place), traits, wording, remark, weightSet, history, sightings, apart);
     }
 
+    /** The same finding with other traits. */
+    public Finding saying(Traits other) {
+        return new Finding(id, kind, frame, typed, other, wording, remark, weightSet, history, sightings, apart);
+    }
+
     /** The same finding marked at another frame. */
     public Finding movedTo(FrameRef other) {
         return new Finding(id, kind, other, typed, traits, wording, remark, weightSet, history, sightings, apart);

@@ -22,6 +22,8 @@ final class Ways {
     /** An end seen, or an opening, this near to the farthest the camera got is that end. */
     private static final long AT_THE_END_MM = Math.round(3 * Distance.MM_PER_FOOT);
 
+    private static final long AT_THE_JOIN_MM = Math.round(0.75 * Distance.MM_PER_FOOT);
+
     private final Evidence evidence;
     private final List<Track> tracks;
 
@@ -89,6 +91,17 @@ final class Ways {
                 .or(() -> evidence.on(Branch.LINE, FindingKind.MAIN_CONNECTION)
                         .reduce((a, b) -> b)
                         .map(f -> f.extent().orElseThrow().to()));
+    }
+
+    /** The main; where the head looked a little way into it, the farthest it came: that is no pipe of its own. */
+    Optional<Station> end() {
+        Optional<Station> farthest = tracks.stream()
+                .filter(t -> t.branch().equals(Branch.LINE))
+                .map(t -> t.extent().to())
+                .max(java.util.Comparator.naturalOrder());
+        return main().map(m -> farthest.filter(
+                        f -> f.compareTo(m) > 0 && f.to(m).mm() <= AT_THE_END_MM)
+                .orElse(m));
     }
 
     /** Where the line passes the building's wall: as typed, else the boundary that speaks of it. */

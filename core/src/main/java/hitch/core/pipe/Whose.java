@@ -25,7 +25,7 @@ public record Whose(School school, Optional<Station> boundary, boolean typed) {
             return new Whose(school, given, true);
         }
         if (school == School.TO_THE_MAIN) {
-            return new Whose(school, ways.main(), evidence.facts().main().isPresent());
+            return new Whose(school, ways.end(), evidence.facts().main().isPresent());
         }
         Optional<Station> seen = evidence.on(Branch.LINE, hitch.core.finding.FindingKind.BOUNDARY)
                 .filter(f -> names(school, f.finding().wording()))

@@ -12,6 +12,8 @@ import java.util.Locale;
 
 /** The surface above the line, the locates on it and the falls between them. */
 final class GroundDrawing {
+    private static final double CLEAR_PX = 8;
+
     private final Drawing drawing;
     private final Survey survey;
     private final View view;
@@ -43,10 +45,10 @@ final class GroundDrawing {
         if (!known && profile.isMeasured()) {
             drawing.words(
                     "how the ground lies was not said: drawn level",
-                    width - 12,
-                    y(view.shown().to()) - 34,
+                    12,
+                    18,
                     11.5,
-                    Mark.Align.RIGHT,
+                    Mark.Align.LEFT,
                     Tone.SOFT,
                     Mark.Face.TEXT);
         }
@@ -76,11 +78,11 @@ final class GroundDrawing {
                 fall(fall, run);
             }
         }
-        if (lowered > 1) {
+        if (lowered > CLEAR_PX) {
             drawing.words(
-                    "the pipe is drawn lower than it lies, to keep clear of the branches",
+                    "the pipe is drawn lower than it lies, to keep clear of what is above it",
                     12,
-                    y(view.shown().from()) - 34,
+                    34,
                     11.5,
                     Mark.Align.LEFT,
                     Tone.SOFT,

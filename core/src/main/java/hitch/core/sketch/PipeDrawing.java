@@ -18,7 +18,7 @@ import java.util.TreeSet;
 
 /** The pipes: what they are made of, the water in them, and what was not seen. */
 final class PipeDrawing {
-    private static final double PX_AN_INCH = 8;
+    private static final double PX_AN_INCH = 9;
     private static final double BRANCH_SHARE = 0.5;
 
     private final Drawing drawing;
@@ -83,13 +83,15 @@ final class PipeDrawing {
                 way.join().isPresent() ? 4 : 1.5,
                 way.join().isEmpty()));
         double start = Math.max(view.x(way.whole().from()), 8);
+        String name = way.name() + " branch";
+        boolean beside = start > name.length() * 7;
         if (view.shows(way.whole())) {
             drawing.words(
-                    way.name() + " branch",
-                    start - 6,
-                    y + height / 2 + 4,
+                    name,
+                    beside ? start - 6 : start,
+                    beside ? y + height / 2 + 4 : y + height + 14,
                     11.5,
-                    Mark.Align.RIGHT,
+                    beside ? Mark.Align.RIGHT : Mark.Align.LEFT,
                     Tone.INK,
                     Mark.Face.STRONG);
         }

@@ -223,7 +223,7 @@ public final class PlanSketch {
 
     private void knots(Drawing drawing, java.util.function.UnaryOperator<Point> place) {
         survey.findings().stream()
-                .filter(f -> f.extent().isPresent() && f.weight().knots() > 1)
+                .filter(f -> f.extent().isPresent() && f.weight().knots() > 2)
                 .sorted(Comparator.comparing(f -> f.weight().knots()))
                 .skip(Math.max(0, survey.findings().size() - 400L))
                 .forEach(f -> {

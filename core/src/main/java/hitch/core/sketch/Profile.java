@@ -19,7 +19,7 @@ import java.util.TreeSet;
  */
 final class Profile {
     private static final Distance USUAL_DEPTH = Distance.feet(4);
-    private static final double MOST_PX_A_MM = 0.032;
+    private static final double MOST_PX_A_MM = 0.08;
 
     private final Line line;
     private final double top;

@@ -4,6 +4,7 @@ import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.judge.Survey;
+import hitch.core.line.Branch;
 import hitch.core.line.Extent;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -69,7 +70,12 @@ final class RopeDrawing {
             return;
         }
         double y = top + 20 + lane * LANE;
-        drawing.line(x, top - 8, x, y, isChosen(found) ? Tone.COPPER : Tone.ROPE, 1.4);
+        Tone rope = isChosen(found) ? Tone.COPPER : Tone.ROPE;
+        if (found.branch().equals(Branch.LINE)) {
+            drawing.line(x, top - 8, x, y, rope, 1.4);
+        } else {
+            drawing.dashes(x, top - 8, x, y, rope, 1.4);
+        }
         if (!extent.isPoint()) {
             double from = Math.max(view.x(extent.from()), view.left());
             double to = Math.min(view.x(extent.to()), view.left() + view.width());

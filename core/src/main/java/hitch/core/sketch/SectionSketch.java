@@ -19,7 +19,8 @@ public final class SectionSketch {
 
     static final double GROUND_Y = 64;
     private static final double LANE = 46;
-    private static final double DEPTH_ROOM = 96;
+    private static final double DEPTH_ROOM = 110;
+    private static final double BARE_HEIGHT = 336;
 
     private final Survey survey;
     private final Line line;
@@ -39,6 +40,13 @@ public final class SectionSketch {
     /** All of the line and its branches, seen or not; empty while nothing was reached. */
     public static Optional<Extent> whole(Survey survey) {
         return survey.line().ways().stream().map(Way::whole).reduce(Extent::joined);
+    }
+
+    /** How tall a drawing should be so that all pipes and some knots find room. */
+    public static double height(Survey survey) {
+        long branches = survey.line().ways().stream().filter(Way::isBranch).count();
+        boolean deep = !survey.line().depths().locates().isEmpty();
+        return BARE_HEIGHT + branches * LANE + (deep ? DEPTH_ROOM / 3 : 0);
     }
 
     /** A view of all of it in a drawing so wide. */
@@ -61,7 +69,7 @@ public final class SectionSketch {
     private Sketch draw(double height) {
         double width = view.left() + view.width() + SIDE;
         List<Way> branches = line.ways().stream().filter(Way::isBranch).toList();
-        double top = GROUND_Y + 18 + branches.size() * LANE;
+        double top = GROUND_Y + 14 + branches.size() * LANE;
         Optional<Way> main = line.main();
         Extent whole = whole(survey).orElse(Extent.at(Station.DATUM));
         Profile profile = new Profile(line, whole, GROUND_Y, top - GROUND_Y + DEPTH_ROOM);
@@ -128,10 +136,10 @@ public final class SectionSketch {
                 Mark.Face.FIGURES);
         drawing.words(
                 "from " + line.stationing().from().word(),
-                view.left() + view.width() + SIDE - 12,
+                12,
                 y + 34,
                 11.5,
-                Mark.Align.RIGHT,
+                Mark.Align.LEFT,
                 Tone.SOFT,
                 Mark.Face.TEXT);
     }

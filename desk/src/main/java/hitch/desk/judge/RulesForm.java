@@ -122,6 +122,7 @@ final class RulesForm extends VBox {
                         r.monthsBetweenCleanings(),
                         r.shownBefore(),
                         v));
+        getChildren().add(new LineRulesForm(desk));
         getChildren().add(new OwnWords(desk));
     }
 

@@ -1,99 +1,192 @@
 package hitch.desk.line;
 
-import hitch.core.counter.LengthUnit;
-import hitch.core.finding.FindingKind;
-import hitch.core.judge.Survey;
-import hitch.core.line.PipeSpan;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.job.Edit;
+import hitch.core.line.LineFacts;
+import hitch.core.line.ReadFrom;
+import hitch.core.sketch.SectionSketch;
+import hitch.core.sketch.Sketch;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
+import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Stream;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.ScrollPane;
-import javafx.scene.layout.GridPane;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** The long section, and what it adds up to. */
+/** The line drawn to scale, its plan, and under them what it adds up to, a page at a time. */
 public final class LineBench implements Bench {
+    private static final double PLAN = 84;
+    private static final double STEP_PX = 80;
+
     private final Context desk;
     private final VBox root = new VBox();
-    private final HBox figures = new HBox(56);
+    private final SectionView section;
+    private final PlanView plan;
+    private final LineExport export;
+    private final List<Panel> panels;
+    private final List<ToggleButton> tabs = new ArrayList<>();
+    private final ScrollPane page = new ScrollPane();
+    private final ComboBox<ReadFrom> readFrom;
+    private Panel showing;
 
     public LineBench(Context desk) {
         this.desk = desk;
-        LongSection section = new LongSection(desk);
-        VBox.setVgrow(section, Priority.ALWAYS);
-        section.setMinHeight(396);
-        section.setMaxHeight(396);
-        figures.getStyleClass().add("page");
-        ScrollPane scroll = new ScrollPane(figures);
-        scroll.setFitToWidth(true);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        root.getChildren().addAll(section, scroll);
+        this.section = new SectionView(desk, this::open);
+        this.plan = new PlanView(desk);
+        this.export = new LineExport(desk);
+        this.panels = List.of(
+                new PipePanel(desk),
+                new SeenPanel(desk),
+                new DepthPanel(desk),
+                new OpeningsPanel(desk),
+                new ReachPanel(desk, this::open),
+                new RunsPanel(desk));
+        this.showing = panels.getFirst();
+        this.readFrom = Fields.choice(
+                "Read distances from", List.of(ReadFrom.values()), ReadFrom.OPENING, ReadFrom::word, this::read);
+        plan.setMinHeight(PLAN);
+        plan.setMaxHeight(PLAN);
+        page.setFitToWidth(true);
+        page.setId("line-page");
+        VBox.setVgrow(page, Priority.ALWAYS);
+        root.getChildren().addAll(section, plan, bar(), page);
         root.getStyleClass().add("bench");
         desk.work().snapshotProperty().addListener((o, was, is) -> fill());
+        desk.selected().addListener((o, was, is) -> chosen());
         fill();
     }
 
+    private HBox bar() {
+        ToggleGroup group = new ToggleGroup();
+        HBox row = new HBox(4);
+        for (Panel panel : panels) {
+            ToggleButton tab = new ToggleButton(panel.title());
+            tab.getStyleClass().add("side-tab");
+            tab.setToggleGroup(group);
+            tab.setFocusTraversable(false);
+            tab.setId("line-" + panel.title().toLowerCase(java.util.Locale.ROOT).split(" ")[0]);
+            tab.setOnAction(e -> show(panel));
+            tabs.add(tab);
+            row.getChildren().add(tab);
+        }
+        tabs.getFirst().setSelected(true);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        readFrom.setFocusTraversable(false);
+        row.getChildren()
+                .addAll(
+                        gap,
+                        Labels.of("read from", "soft"),
+                        readFrom,
+                        Labels.button("All", "0", "Show all of the line", section::showAll),
+                        Labels.button("Save…", "", "Save the drawing as SVG or PNG", this::save),
+                        Labels.button("Print…", "", "Print the drawing", () -> export.print(sketches())));
+        row.setAlignment(Pos.CENTER_LEFT);
+        row.getStyleClass().add("page-top");
+        return row;
+    }
+
+    private void save() {
+        export.choose(root.getScene().getWindow(), sketches());
+    }
+
+    private List<Sketch> sketches() {
+        return Stream.of(section.sketch(), plan.sketch())
+                .flatMap(java.util.Optional::stream)
+                .toList();
+    }
+
+    private void read(ReadFrom from) {
+        LineFacts facts = desk.work().now().job().line();
+        if (from != facts.readFrom()) {
+            desk.work().apply(new Edit.DescribeLine(facts.readingFrom(from)));
+        }
+    }
+
+    private void show(Panel panel) {
+        showing = panel;
+        tabs.get(panels.indexOf(panel)).setSelected(true);
+        fill();
+    }
+
+    private void chosen() {
+        desk.selectedFinding().flatMap(LocatedFinding::extent).ifPresent(section::bring);
+        if (showing instanceof ReachPanel) {
+            fill();
+        }
+    }
+
     private void fill() {
-        Survey survey = desk.work().now().survey();
-        LengthUnit unit = survey.facts().unit();
-        GridPane pipe = grid();
-        int row = 0;
-        for (PipeSpan span : survey.spans()) {
-            pipe.addRow(
-                    row++,
-                    Labels.of(span.words(), "strong"),
-                    Labels.of(unit.show(span.length()), "measure"),
-                    Labels.of(span.extent().show(unit), "soft"));
+        double height = SectionSketch.height(desk.work().now().survey());
+        section.setMinHeight(height);
+        section.setMaxHeight(height);
+        readFrom.setValue(desk.work().now().job().line().readFrom());
+        var stationing = desk.work().now().survey().line().stationing();
+        if (stationing.from() != stationing.asked()) {
+            desk.work()
+                    .notices()
+                    .say("The station of " + stationing.asked().word()
+                            + " is not known; distances are read from the opening. Set it under Runs and boundary.");
         }
-        if (survey.spans().isEmpty()) {
-            pipe.addRow(0, Labels.of("Set the counter on Mark, and the pipe appears here.", "soft"));
-        }
-        GridPane sums = grid();
-        row = 0;
-        if (survey.seen().isPresent()) {
-            sums.addRow(
-                    row++,
-                    Labels.of("Pipe seen", "strong"),
-                    Labels.of(unit.show(survey.seen().get().length()), "measure"));
-        }
-        for (var entry : survey.lengths().entrySet()) {
-            sums.addRow(
-                    row++, Labels.of(entry.getKey().word(), "soft"), Labels.of(unit.show(entry.getValue()), "measure"));
-        }
-        sums.addRow(
-                row++, Labels.of("Standing water", "strong"), Labels.of(unit.show(survey.standingWater()), "measure"));
-        VBox limits = new VBox(6);
-        limits.getChildren().add(Labels.heading("Not seen"));
-        survey.facts().notExamined().forEach(n -> limits.getChildren().add(wrapped(n)));
-        survey.findings().stream()
-                .filter(f -> f.finding().kind() == FindingKind.LIMIT)
-                .forEach(f -> limits.getChildren()
-                        .add(wrapped("Past " + f.extent().map(e -> e.show(unit)).orElse("an unknown station") + ": "
-                                + f.finding().remark())));
-        limits.getChildren().add(Labels.of("Whose pipe it is beyond a boundary: check locally.", "soft"));
-        figures.getChildren()
-                .setAll(
-                        new VBox(8, Labels.heading("The pipe"), pipe),
-                        new VBox(8, Labels.heading("Lengths"), sums),
-                        limits);
+        double at = page.getVvalue();
+        page.setContent(showing.build());
+        page.setVvalue(at);
     }
 
-    private static javafx.scene.control.Label wrapped(String text) {
-        var label = Labels.of(text);
-        label.setWrapText(true);
-        label.setMaxWidth(340);
-        return label;
+    /** Shows the footage that shows a finding best. */
+    private void open(LocatedFinding found) {
+        desk.open(found.finding().id(), found.best());
     }
 
-    private static GridPane grid() {
-        GridPane grid = new GridPane();
-        grid.setHgap(20);
-        grid.setVgap(6);
-        return grid;
+    /** Chooses the finding before or after the chosen one, by station. */
+    private void step(int by) {
+        List<LocatedFinding> all = desk.work().now().survey().findings().stream()
+                .filter(f -> f.extent().isPresent())
+                .toList();
+        if (all.isEmpty()) {
+            return;
+        }
+        int at = -1;
+        for (int i = 0; i < all.size(); i++) {
+            at = all.get(i).ids().contains(desk.selected().get()) ? i : at;
+        }
+        int next = at < 0 ? 0 : Math.clamp(at + by, 0, all.size() - 1);
+        desk.selected().set(all.get(next).finding().id());
+    }
+
+    @Override
+    public void key(KeyEvent e) {
+        switch (e.getCode()) {
+            case N -> step(1);
+            case P -> step(-1);
+            case PLUS, EQUALS, ADD -> section.zoom(1.5);
+            case MINUS, SUBTRACT -> section.zoom(1 / 1.5);
+            case DIGIT0, NUMPAD0 -> section.showAll();
+            case LEFT -> section.move(-STEP_PX);
+            case RIGHT -> section.move(STEP_PX);
+            case ENTER ->
+                desk.selectedFinding()
+                        .flatMap(f ->
+                                desk.work().now().survey().thing(f.finding().id()))
+                        .ifPresent(this::open);
+            default -> {
+                return;
+            }
+        }
+        e.consume();
     }
 
     @Override

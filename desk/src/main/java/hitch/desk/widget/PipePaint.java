@@ -20,8 +20,21 @@ public final class PipePaint {
      */
     public static void fill(
             GraphicsContext g, PipeSpan span, Tones tones, double x, double y, double w, double h, boolean along) {
-        Optional<Material> material = span.material();
         g.save();
+        wall(g, span, tones, x, y, w, h, along);
+        g.setFill(Color.color(1, 1, 1, 0.16));
+        if (along) {
+            g.fillRect(x, y + h * 0.16, w, h * 0.2);
+        } else {
+            g.fillRect(x + w * 0.16, y, w * 0.2, h);
+        }
+        g.restore();
+    }
+
+    /** The bare wall of a pipe, without the light on it. */
+    public static void wall(
+            GraphicsContext g, PipeSpan span, Tones tones, double x, double y, double w, double h, boolean along) {
+        Optional<Material> material = span.material();
         g.beginPath();
         g.rect(x, y, w, h);
         g.clip();
@@ -39,13 +52,6 @@ public final class PipePaint {
                 default -> joints(g, x, y, w, h, along, 44, Color.color(0.3, 0.33, 0.33, 0.5));
             }
         }
-        g.setFill(Color.color(1, 1, 1, 0.16));
-        if (along) {
-            g.fillRect(x, y + h * 0.16, w, h * 0.2);
-        } else {
-            g.fillRect(x + w * 0.16, y, w * 0.2, h);
-        }
-        g.restore();
     }
 
     private static Color colour(Material material) {

@@ -128,12 +128,13 @@ final class PlanMaker {
         boolean overlapping = number % 2 == 1;
         boolean gap = number % 5 == 0;
         boolean slips = number % 4 == 1;
-        double street = gap ? line.to() * between(0.4, 0.55) : line.to() - 0.2;
+        double street = gap ? line.to() * between(0.4, 0.55) : line.to();
         trips.add(trip("street run", "", 0, false, 1, street, slips));
         trips.add(trip("building run", "", 0, false, -1, -line.from() - 0.5, false));
         if (overlapping || gap) {
-            // From an opening near the main, up the line; past the gap or over what the street run saw.
-            double start = line.to() - between(1, 4);
+            // Up the line: from the main itself, stopped before the gap, or from an opening, over what the street run
+            // saw.
+            double start = gap ? line.to() : line.to() - between(1, 4);
             double reach = gap ? start - street - between(4, 8) : between(0.6, 0.95) * start;
             trips.add(trip("upward run", "", start, !gap, -1, reach, false));
         }

@@ -216,7 +216,12 @@ public final class LineTies {
     private Tied.Thing thing(List<Integer> group, double[] at, Joins joins) {
         List<Integer> stretches =
                 group.stream().filter(i -> sights.get(i).isStretch()).toList();
-        List<Integer> telling = stretches.isEmpty() ? group : stretches;
+        // A place that somebody typed is the place; else all sights have their say.
+        List<Integer> typed = group.stream()
+                .filter(i -> sights.get(i).isTyped())
+                .filter(i -> stretches.isEmpty() || sights.get(i).isStretch())
+                .toList();
+        List<Integer> telling = !typed.isEmpty() ? typed : stretches.isEmpty() ? group : stretches;
         double from = mean(telling, at, -0.5);
         double to = mean(telling, at, 0.5);
         double middle = (from + to) / 2;

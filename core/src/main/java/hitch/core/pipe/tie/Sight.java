@@ -51,6 +51,11 @@ record Sight(
         return kind().family() != FindingKind.Family.TOLD && kind() != FindingKind.REMARK;
     }
 
+    /** Whether its place was typed rather than read off the counter. */
+    boolean isTyped() {
+        return finding.typed().isPresent() && frame.equals(finding.frame());
+    }
+
     boolean isStretch() {
         return from != to;
     }

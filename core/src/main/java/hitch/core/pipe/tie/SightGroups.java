@@ -2,6 +2,7 @@ package hitch.core.pipe.tie;
 
 import hitch.core.counter.Distance;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.FindingKind;
 import hitch.core.finding.PipePart;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -73,7 +74,10 @@ final class SightGroups {
             Sight sight = sights.get(i);
             root[i] = i;
             Members own = new Members();
-            own.passes.add(sight.pass());
+            // There is one main, however often it is told of.
+            if (sight.kind() != FindingKind.MAIN_CONNECTION) {
+                own.passes.add(sight.pass());
+            }
             own.ids.add(sight.finding().id());
             own.apart.addAll(sight.finding().apart());
             own.low = at[i];
@@ -103,7 +107,7 @@ final class SightGroups {
     }
 
     private List<Pair> pairs() {
-        Map<hitch.core.finding.FindingKind, List<Integer>> byKind = new EnumMap<>(hitch.core.finding.FindingKind.class);
+        Map<FindingKind, List<Integer>> byKind = new EnumMap<>(FindingKind.class);
         for (int i = 0; i < root.length; i++) {
             if (sights.get(i).isOfThePipe()) {
                 byKind.computeIfAbsent(sights.get(i).kind(), k -> new ArrayList<>())
@@ -132,7 +136,8 @@ final class SightGroups {
         Sight two = sights.get(b);
         double gap = Math.max(0, Math.max(low(a) - high(b), low(b) - high(a)));
         boolean near = gap <= SURE_MM + slack + ERRORS * (one.error() + two.error());
-        if (near && one.pass() != two.pass() && branch[a].equals(branch[b]) && alike(one, two)) {
+        boolean twice = one.pass() == two.pass() && one.kind() != FindingKind.MAIN_CONNECTION;
+        if (near && !twice && branch[a].equals(branch[b]) && alike(one, two)) {
             pairs.add(new Pair(a, b, gap));
         }
     }

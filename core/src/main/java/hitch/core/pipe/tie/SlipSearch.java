@@ -1,6 +1,7 @@
 package hitch.core.pipe.tie;
 
 import hitch.core.counter.Distance;
+import hitch.core.finding.FindingKind;
 import hitch.core.footage.ClipId;
 import hitch.core.line.Run;
 import java.util.Comparator;
@@ -88,14 +89,17 @@ final class SlipSearch {
         return turn && witnessed(own.subList(cut, own.size())) < TELLING ? AT_THE_TURN_MM : LEAST_MM;
     }
 
-    /** How many of these sights are of things that other runs saw too. */
+    /**
+     * How much speaks for these sights from outside the run: things that other runs saw too, and twice the run's own
+     * opening, whose place is known for sure.
+     */
     private long witnessed(List<Integer> later) {
+        int run = sights.get(later.getFirst()).run();
         return groups.stream()
                 .filter(g -> g.stream().anyMatch(later::contains)
-                        && g.stream()
-                                .anyMatch(i -> sights.get(i).run()
-                                        != sights.get(later.getFirst()).run()))
-                .count();
+                        && g.stream().anyMatch(i -> sights.get(i).run() != run))
+                .mapToLong(g -> sights.get(g.getFirst()).kind() == FindingKind.OPENING ? 2 : 1)
+                .sum();
     }
 
     /**

@@ -1,0 +1,178 @@
+package hitch.desk.line;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.job.Edit;
+import hitch.core.judge.Survey;
+import hitch.core.line.Branch;
+import hitch.core.line.LineFacts;
+import hitch.core.line.Run;
+import hitch.core.line.RunId;
+import hitch.core.line.Station;
+import hitch.core.pipe.Line;
+import hitch.core.pipe.tie.Slip;
+import hitch.core.pipe.tie.Tie;
+import hitch.desk.Context;
+import hitch.desk.widget.Fields;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** How the runs hang together on one line, where branches join, and the stations that a person knows. */
+final class RunsPanel implements Panel {
+    private final Context desk;
+
+    RunsPanel(Context desk) {
+        this.desk = desk;
+    }
+
+    @Override
+    public String title() {
+        return "Runs and boundary";
+    }
+
+    @Override
+    public Node build() {
+        Survey survey = desk.work().now().survey();
+        HBox box = new HBox(40, new VBox(16, runs(survey), branches(survey)), ties(survey), known(survey));
+        box.getStyleClass().add("page");
+        return box;
+    }
+
+    private static Table runs(Survey survey) {
+        LengthUnit unit = survey.facts().unit();
+        Table table = new Table("Runs");
+        for (Run run : survey.runs()) {
+            String how = survey.line().tied().loose().contains(run.id())
+                    ? "shares too little with the others to be tied"
+                    : run.tied() ? "reckoned from what it shares with others" : "as given on Load";
+            table.row(run.name(), survey.line().show(run.branch(), run.start(), unit), how);
+        }
+        return table;
+    }
+
+    private Table branches(Survey survey) {
+        LengthUnit unit = survey.facts().unit();
+        Table table = new Table("Branches");
+        List<String> ids = new ArrayList<>(List.of(""));
+        survey.findings().stream()
+                .filter(f -> f.finding().kind() == FindingKind.TIE_IN)
+                .forEach(f -> ids.add(f.finding().id().value()));
+        for (Branch branch : survey.line().tied().branches()) {
+            Optional<Station> join =
+                    Optional.ofNullable(survey.line().tied().joins().get(branch.name()));
+            table.row(
+                    branch.name(),
+                    join.map(j -> survey.line().stationing().show(j, unit)).orElse("join not known"),
+                    Fields.choice(
+                            "Tie-in of the " + branch.name() + " branch",
+                            ids,
+                            branch.tieIn().orElse(""),
+                            id -> id.isEmpty() ? "the tie-in that names it" : words(survey, id, unit),
+                            id -> describe(f -> f.withBranch(new Branch(
+                                    branch.name(),
+                                    branch.into(),
+                                    branch.join(),
+                                    id.isEmpty() ? Optional.empty() : Optional.of(id))))));
+        }
+        if (table.isEmpty()) {
+            table.words("Name a run's branch on Load, and it appears here.");
+        }
+        return table;
+    }
+
+    private static String words(Survey survey, String id, LengthUnit unit) {
+        return survey.findings().stream()
+                .filter(f -> f.finding().id().value().equals(id))
+                .findFirst()
+                .flatMap(LocatedFinding::extent)
+                .map(e -> "tie-in at " + survey.line().stationing().show(e, unit))
+                .orElse(id);
+    }
+
+    private static Table ties(Survey survey) {
+        LengthUnit unit = survey.facts().unit();
+        Line line = survey.line();
+        Table table = new Table("Seen from two runs");
+        for (Tie tie : line.tied().ties()) {
+            table.row(
+                    tie.kind().title(),
+                    unit.show(tie.gap().abs()),
+                    "apart, at " + line.stationing().show(tie.at(), unit) + ": " + name(survey, tie.one()) + " and "
+                            + name(survey, tie.two()));
+        }
+        if (table.isEmpty()) {
+            table.words("Nothing was seen from two runs.");
+        } else {
+            table.row(
+                    "Misclosure",
+                    unit.show(new Distance(Math.round(line.tied().misclosure()))),
+                    "root mean square of the gaps");
+        }
+        for (Slip slip : line.tied().slips()) {
+            table.row(
+                    "Counter slipped",
+                    unit.show(slip.by().abs()),
+                    "on the " + name(survey, slip.run()) + ", as " + slip.seenBy() + " things tell; taken out");
+        }
+        return table;
+    }
+
+    private static String name(Survey survey, RunId id) {
+        return survey.runs().stream()
+                .filter(r -> r.id().equals(id))
+                .findFirst()
+                .map(Run::name)
+                .orElse(id.value());
+    }
+
+    private Table known(Survey survey) {
+        Table table = new Table("Known stations");
+        LineFacts facts = desk.work().now().job().line();
+        table.row("Building wall", station("Station of the building wall", facts.wall(), s -> f -> f.withWall(s)));
+        table.row("Boundary", station("Station of the boundary", facts.boundary(), s -> f -> f.withBoundary(s)));
+        table.row("Main", station("Station of the main", facts.main(), s -> f -> f.withMain(s)));
+        LengthUnit unit = survey.facts().unit();
+        table.words("Feet from the opening, with a minus toward the building; empty for what was seen."
+                .replace("Feet", unit == LengthUnit.METRES ? "Metres" : "Feet"));
+        table.words("The owner's pipe goes " + survey.rules().line().school().word()
+                + " by the house rules"
+                + survey.line()
+                        .whose()
+                        .boundary()
+                        .map(b -> ", at " + survey.line().stationing().show(b, unit))
+                        .orElse("; its station is not known")
+                + ". Check locally.");
+        return table;
+    }
+
+    private Node station(
+            String name, Optional<Station> value, Function<Optional<Station>, Function<LineFacts, LineFacts>> with) {
+        LengthUnit unit = desk.work().now().survey().facts().unit();
+        return Fields.text(
+                name, value.map(s -> unit.number(new Distance(s.mm()))).orElse(""), 88, typed -> {
+                    boolean minus = typed.startsWith("-");
+                    Optional<Distance> read = unit.read(minus ? typed.substring(1) : typed);
+                    if (!typed.isEmpty() && read.isEmpty()) {
+                        desk.work().notices().say("\"" + typed + "\" is not a distance; it stays as it was.");
+                        return;
+                    }
+                    Optional<Station> next = read.map(d -> new Station(minus ? -d.mm() : d.mm()));
+                    describe(f -> with.apply(next).apply(f));
+                });
+    }
+
+    private void describe(Function<LineFacts, LineFacts> how) {
+        LineFacts facts = desk.work().now().job().line();
+        LineFacts next = how.apply(facts);
+        if (!next.equals(facts)) {
+            desk.work().apply(new Edit.DescribeLine(next));
+        }
+    }
+}

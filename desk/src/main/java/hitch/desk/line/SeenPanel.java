@@ -1,0 +1,66 @@
+package hitch.desk.line;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
+import hitch.core.judge.Survey;
+import hitch.core.pipe.Limit;
+import hitch.core.pipe.Line;
+import hitch.core.pipe.Look;
+import hitch.core.pipe.Seeing;
+import hitch.desk.Context;
+import java.util.Locale;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+
+/** What was really seen, and what not and why. */
+final class SeenPanel implements Panel {
+    private final Context desk;
+
+    SeenPanel(Context desk) {
+        this.desk = desk;
+    }
+
+    @Override
+    public String title() {
+        return "Seen";
+    }
+
+    @Override
+    public Node build() {
+        Survey survey = desk.work().now().survey();
+        LengthUnit unit = survey.facts().unit();
+        Line line = survey.line();
+        Seeing seeing = line.seeing();
+        Table shares = new Table(String.format(Locale.ROOT, "%.0f %% seen well", Math.floor(100 * seeing.share())));
+        shares.row("The line and its branches", unit.show(new Distance(seeing.mm())), "as far as it is known");
+        for (Look look : Look.values()) {
+            long mm = seeing.mm(look);
+            if (look != Look.NOT_LOOKED && (mm > 0 || look == Look.WELL)) {
+                shares.row(look.word(), unit.show(new Distance(mm)), "on the better pass");
+            }
+        }
+        if (seeing.onlyOutMm() > 0) {
+            shares.row(
+                    "seen on the way out only",
+                    unit.show(new Distance(seeing.onlyOutMm())),
+                    "not looked at coming back");
+        }
+        Table limits = new Table("Limits");
+        for (Limit limit : line.limits()) {
+            String where = limit.branch().isEmpty()
+                    ? line.stationing().show(limit.from(), unit)
+                    : line.show(limit.branch(), limit.from().middle(), unit);
+            limits.row(
+                    limit.isUnknownBeyond()
+                            ? "Unknown beyond"
+                            : unit.show(limit.from().length()) + " "
+                                    + limit.look().word(),
+                    where,
+                    limit.why());
+        }
+        survey.facts().notExamined().forEach(n -> limits.row("Not examined", "", n));
+        HBox box = new HBox(40, shares, limits);
+        box.getStyleClass().add("page");
+        return box;
+    }
+}

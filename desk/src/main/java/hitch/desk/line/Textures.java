@@ -1,0 +1,49 @@
+package hitch.desk.line;
+
+import hitch.core.line.Extent;
+import hitch.core.line.Material;
+import hitch.core.line.PipeSpan;
+import hitch.core.line.Station;
+import hitch.desk.Tones;
+import hitch.desk.widget.PipePaint;
+import java.util.HashMap;
+import java.util.Map;
+import java.util.Optional;
+import javafx.scene.SnapshotParameters;
+import javafx.scene.canvas.Canvas;
+import javafx.scene.image.Image;
+import javafx.scene.paint.Color;
+import javafx.scene.paint.ImagePattern;
+import javafx.scene.paint.Paint;
+
+/** A piece of each material, painted once and laid over any length of pipe. */
+final class Textures {
+    private static final double WIDTH = 280;
+    private static final double HEIGHT = 96;
+
+    private final Map<Material, Image> pieces = new HashMap<>();
+
+    Paint of(PipeSpan span, Tones tones) {
+        return span.material()
+                .<Paint>map(m ->
+                        new ImagePattern(pieces.computeIfAbsent(m, x -> piece(x, tones)), 0, 0, WIDTH, HEIGHT, false))
+                .orElse(tones.edge());
+    }
+
+    private static Image piece(Material material, Tones tones) {
+        Canvas canvas = new Canvas(WIDTH, HEIGHT);
+        Extent anywhere = new Extent(new Station(0), new Station(material.ordinal()));
+        PipePaint.wall(
+                canvas.getGraphicsContext2D(),
+                new PipeSpan(anywhere, Optional.of(material), Optional.empty()),
+                tones,
+                0,
+                0,
+                WIDTH,
+                HEIGHT,
+                true);
+        SnapshotParameters clear = new SnapshotParameters();
+        clear.setFill(Color.TRANSPARENT);
+        return canvas.snapshot(clear, null);
+    }
+}
