@@ -2,12 +2,14 @@ package hitch.app;
 
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.talk.TalkBench;
+import hitch.desk.line.RedrawBench;
 import hitch.media.MediaException;
 import hitch.media.clip.CounterBench;
 import hitch.media.clip.FootageBench;
 import hitch.sim.DemoJob;
 import hitch.sim.TalkTable;
 import hitch.sim.line.LineTable;
+import hitch.sim.line.LongLine;
 import hitch.sim.trial.CounterTable;
 import hitch.sim.trial.MotionTable;
 import hitch.sim.trial.PlainClip;
@@ -79,7 +81,7 @@ final class BenchCommand implements Callable<Integer> {
                 case FACES -> new CounterTable(scratch, TRIAL_SECONDS, say).run(false);
                 case MOTION -> new MotionTable(demo(scratch), say).run();
                 case NOTES -> notes(say);
-                case LINE -> LineTable.run(say);
+                case LINE -> line(say);
             }
         } finally {
             try (Stream<Path> all = Files.walk(scratch)) {
@@ -88,6 +90,15 @@ final class BenchCommand implements Callable<Integer> {
             }
         }
         return 0;
+    }
+
+    private static void line(Consumer<String> say) {
+        LineTable.run(say);
+        LongLine many = new LongLine();
+        many.time(System::nanoTime, say);
+        System.setProperty("glass.platform", "Headless");
+        System.setProperty("prism.order", "sw");
+        RedrawBench.run(many.survey(), System::nanoTime, say);
     }
 
     private static void notes(Consumer<String> say) {

@@ -44,7 +44,7 @@ class StartScreenTest extends ApplicationTest {
     void theDemoOpensAWholeJobAndIsRememberedAsRecent() throws TimeoutException {
         clickOn("#demo");
         untilJob();
-        assertThat(window.job().orElseThrow().work().now().survey().findings()).hasSize(13);
+        assertThat(window.job().orElseThrow().work().now().survey().findings()).hasSize(15);
         clickOn("Jobs");
         assertThat(window.job()).isEmpty();
         clickOn("teasel-lane-1");

@@ -152,7 +152,7 @@ class SimulatedCameraTest {
             assertThat(survey.spans())
                     .extracting(PipeSpan::words)
                     .containsExactly("4 in cast iron", "4 in clay", "6 in PVC");
-            assertThat(survey.findings()).hasSize(13).allSatisfy(f -> {
+            assertThat(survey.findings()).hasSize(15).allSatisfy(f -> {
                 assertThat(f.extent()).isPresent();
                 assertThat(job.still(f.finding())).exists();
             });

@@ -1,8 +1,10 @@
 package hitch.core.exchange;
 
 import hitch.core.counter.LengthUnit;
+import hitch.core.finding.FindingId;
 import hitch.core.finding.Inches;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.Sighting;
 import hitch.core.footage.Clip;
 import hitch.core.judge.Survey;
 import hitch.core.line.Run;
@@ -13,6 +15,7 @@ import hitch.core.story.Wording;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.stream.Collectors;
 
 /**
  * A finding as it is delivered. Stations are feet from the line's datum, with the flow positive; empty texts stand for
@@ -39,6 +42,10 @@ import java.util.Optional;
  * @param timeBase that time base as a fraction of a second
  * @param still file name of its still
  * @param wording the note as typed
+ * @param branch the branch it lies on; empty for the line
+ * @param doubtFt how far its sightings lie apart to either side, feet, one decimal; empty for one sighting
+ * @param seen every other time it is seen, as clip and seconds
+ * @param also ids it was marked under too
  */
 public record FindingRow(
         String id,
@@ -61,7 +68,11 @@ public record FindingRow(
         long pts,
         String timeBase,
         String still,
-        String wording) {
+        String wording,
+        String branch,
+        String doubtFt,
+        String seen,
+        String also) {
 
     /** The rows a recipient gets, in the story's order. */
     public static List<FindingRow> of(Survey survey, Audience audience) {
@@ -96,7 +107,23 @@ public record FindingRow(
                 pts,
                 clip.map(c -> c.base().num() + "/" + c.base().den()).orElse(""),
                 stillName(found),
-                found.finding().wording());
+                found.finding().wording(),
+                found.branch(),
+                found.finding().sightings().isEmpty()
+                        ? ""
+                        : feet(new Station(found.doubt().mm())),
+                found.finding().sightings().stream().map(s -> seen(s, survey)).collect(Collectors.joining("; ")),
+                found.also().stream().map(FindingId::value).collect(Collectors.joining(" ")));
+    }
+
+    private static String seen(Sighting sighting, Survey survey) {
+        return survey.clip(sighting.frame().clip())
+                .map(c -> String.format(
+                        Locale.ROOT,
+                        "%s %.3f",
+                        c.fileName(),
+                        c.secondsInto(sighting.frame().pts())))
+                .orElse(sighting.frame().clip().value());
     }
 
     /** File name of a finding's still within a delivery. */

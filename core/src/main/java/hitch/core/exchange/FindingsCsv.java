@@ -29,7 +29,11 @@ public final class FindingsCsv {
         "pts",
         "time_base",
         "still",
-        "wording"
+        "wording",
+        "branch",
+        "doubt_ft",
+        "also_seen",
+        "also_marked_as"
     };
 
     private FindingsCsv() {}
@@ -59,7 +63,11 @@ public final class FindingsCsv {
                 r.pts(),
                 r.timeBase(),
                 r.still(),
-                r.wording()
+                r.wording(),
+                r.branch(),
+                r.doubtFt(),
+                r.seen(),
+                r.also()
             };
             printer.printRecord(Arrays.stream(cells).map(FindingsCsv::defused).toArray());
         }

@@ -65,9 +65,7 @@ final class Limits {
         return evidence.on(way.name(), FindingKind.LIMIT)
                 .filter(f -> near(f, extent.from()) || near(f, extent.to()))
                 .findFirst()
-                .map(f -> f.finding().remark().isBlank()
-                        ? f.finding().wording()
-                        : f.finding().remark());
+                .map(f -> f.finding().wording());
     }
 
     private static boolean near(LocatedFinding found, Station station) {

@@ -51,14 +51,13 @@ final class OpeningChecks {
     private BendSum sum(Gap gap) {
         List<LocatedFinding> bends = bends(gap);
         int degrees = bends.stream().mapToInt(OpeningChecks::degrees).sum();
-        int unsaid = (int) bends.stream()
-                .filter(f -> f.finding().traits().angle().isEmpty())
-                .count();
+        int unsaid =
+                (int) bends.stream().filter(f -> Bends.degrees(f).isEmpty()).count();
         return new BendSum(gap.way().name(), gap.extent(), bends.size(), degrees, unsaid);
     }
 
     private static int degrees(LocatedFinding bend) {
-        return bend.finding().traits().angle().orElse(0);
+        return Bends.degrees(bend).orElse(0);
     }
 
     /** The stretches of a pipe between openings; a branch's last goes on to the next opening past its join. */

@@ -58,9 +58,7 @@ public final class Reaches {
         List<LocatedFinding> passed = bends.stream()
                 .filter(b -> route.passes(b.branch(), b.extent().orElseThrow().middle()))
                 .toList();
-        int degrees = passed.stream()
-                .mapToInt(b -> b.finding().traits().angle().orElse(0))
-                .sum();
+        int degrees = passed.stream().mapToInt(b -> Bends.degrees(b).orElse(0)).sum();
         Optional<PipeSize> narrowest = narrowest(opening, route);
         Optional<PipeSize> there = line.way(found.branch())
                 .flatMap(w -> w.spanAt(found.extent().orElseThrow().middle()))

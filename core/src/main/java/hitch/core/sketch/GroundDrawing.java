@@ -46,7 +46,7 @@ final class GroundDrawing {
             drawing.words(
                     "how the ground lies was not said: drawn level",
                     12,
-                    18,
+                    34,
                     11.5,
                     Mark.Align.LEFT,
                     Tone.SOFT,
@@ -82,7 +82,7 @@ final class GroundDrawing {
             drawing.words(
                     "the pipe is drawn lower than it lies, to keep clear of what is above it",
                     12,
-                    34,
+                    50,
                     11.5,
                     Mark.Align.LEFT,
                     Tone.SOFT,

@@ -7,6 +7,7 @@ import hitch.core.judge.Survey;
 import hitch.core.line.Direction;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
+import hitch.core.pipe.Bends;
 import hitch.core.pipe.LineOpening;
 import hitch.core.pipe.Way;
 import java.util.ArrayList;
@@ -140,7 +141,7 @@ public final class PlanSketch {
 
     /** Degrees that the pipe turns going with the flow, to the right; 0 where degrees or side were not said. */
     private static double turn(LocatedFinding bend) {
-        int degrees = bend.finding().traits().angle().orElse(0);
+        int degrees = Bends.degrees(bend).orElse(0);
         return degrees * side(bend);
     }
 

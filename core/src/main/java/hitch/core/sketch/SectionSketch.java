@@ -135,9 +135,9 @@ public final class SectionSketch {
                 Tone.SOFT,
                 Mark.Face.FIGURES);
         drawing.words(
-                "from " + line.stationing().from().word(),
+                "distances from " + line.stationing().from().word(),
                 12,
-                y + 34,
+                18,
                 11.5,
                 Mark.Align.LEFT,
                 Tone.SOFT,

@@ -10,7 +10,8 @@ public final class Wording {
 
     /** Where the finding is: {@code 31.4 ft toward the main}, or that it has no station. */
     public static String place(LocatedFinding found, LengthUnit unit) {
-        return found.extent().map(e -> e.show(unit)).orElse("no station");
+        String branch = found.branch().isEmpty() ? "" : ", on the " + found.branch() + " branch";
+        return found.extent().map(e -> e.show(unit) + branch).orElse("no station");
     }
 
     /** What it is, with its free text: {@code Roots, at the top, heavy; through the joint}. */

@@ -1,0 +1,100 @@
+package hitch.core;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.Reading;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.Stretch;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
+import hitch.core.job.Reckoner;
+import hitch.core.judge.HouseRules;
+import hitch.core.judge.Survey;
+import hitch.core.line.Direction;
+import hitch.core.line.LineFacts;
+import hitch.core.line.LineRules;
+import hitch.core.line.Material;
+import hitch.core.line.Opening;
+import hitch.core.line.PipeSize;
+import hitch.core.line.Run;
+import hitch.core.line.RunId;
+import hitch.core.line.Station;
+import hitch.core.pipe.Line;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.UnaryOperator;
+
+/** Builds jobs of a few runs for tests: a foot a second out and back, notes by the foot. */
+public final class LineJob {
+    private Job job = Job.EMPTY;
+    private final Map<ClipId, List<Stretch>> stretches = new LinkedHashMap<>();
+
+    public Job job() {
+        return job;
+    }
+
+    public Survey survey() {
+        return Reckoner.survey(job, stretches);
+    }
+
+    public Line line() {
+        return survey().line();
+    }
+
+    public LineJob with(Edit edit) {
+        job = job.with(edit);
+        return this;
+    }
+
+    public LineJob facts(UnaryOperator<LineFacts> how) {
+        return with(new Edit.DescribeLine(how.apply(job.line())));
+    }
+
+    public LineJob rules(UnaryOperator<LineRules> how) {
+        HouseRules rules = job.rules();
+        return with(new Edit.SetRules(rules.withLine(how.apply(rules.line()))));
+    }
+
+    /** A run that goes out {@code feet} at a foot a second and comes back as fast. */
+    public LineJob run(String name, Direction direction, double startFt, int feet) {
+        return run(name, direction, startFt, feet, r -> r);
+    }
+
+    public LineJob run(String name, Direction direction, double startFt, int feet, UnaryOperator<Run> how) {
+        ClipId clip = new ClipId(name);
+        Opening opening = new Opening("cleanout of " + name, "", Material.CLAY, new PipeSize(4));
+        Run run = new Run(new RunId(name), name, opening, at(startFt), direction, Distance.ZERO, List.of(clip));
+        with(new Edit.PutClip(Sample.clip(clip, 2 * feet)));
+        with(new Edit.PutRun(how.apply(run)));
+        mark(name, 0, 0);
+        mark(name, feet, feet);
+        return mark(name, 2 * feet, 0);
+    }
+
+    public LineJob mark(String run, double second, double feet) {
+        return with(new Edit.SetMark(new ClipId(run), Reading.byHand(Math.round(second * 1000), Distance.feet(feet))));
+    }
+
+    /** A note at a second of a run's clip. */
+    public LineJob note(String run, double second, String words) {
+        job = Sample.note(job, new ClipId(run), second, words);
+        return this;
+    }
+
+    /** Something wrong with the picture from a second to another. */
+    public LineJob hide(String run, double from, double to, Stretch.Reason reason) {
+        stretches
+                .computeIfAbsent(new ClipId(run), c -> new ArrayList<>())
+                .add(new Stretch(Math.round(from * 1000), Math.round(to * 1000), reason));
+        return this;
+    }
+
+    public static Station at(double feet) {
+        return new Station(Distance.feet(feet).mm());
+    }
+
+    public static double feet(Station station) {
+        return station.mm() / Distance.MM_PER_FOOT;
+    }
+}

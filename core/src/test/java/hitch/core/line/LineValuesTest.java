@@ -1,0 +1,110 @@
+package hitch.core.line;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hitch.core.counter.Distance;
+import hitch.core.line.Equipment.Guide;
+import hitch.core.line.GroundMark.Surface;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** What people tell of a line, and what follows from it. */
+class LineValuesTest {
+    @Test
+    void aLensLiesHalfItsHeadAboveTheInvertWithoutAGuideAndInTheMiddleWithOne() {
+        // A 1.25 in head on the bottom of a 4 in pipe: 1.25 / 2 = 0.625 in. With a guide: 4 / 2 = 2 in.
+        Equipment bare = new Equipment(Optional.of(Distance.inches(1.25)), Guide.OFF);
+        Equipment guided = new Equipment(Optional.of(Distance.inches(1.25)), Guide.ON);
+        assertThat(bare.lensHeight(new PipeSize(4)).inInches()).isCloseTo(0.625, within(0.02));
+        assertThat(guided.lensHeight(new PipeSize(4)).inInches()).isCloseTo(2, within(0.02));
+    }
+
+    @Test
+    void anEvenSlopeRisesByItsPercentOfTheWay() {
+        // 2 % of 50 ft is 1 ft.
+        assertThat(Ground.slope(2).at(new Station(Distance.feet(50).mm())) / Distance.MM_PER_FOOT)
+                .isCloseTo(1, within(0.001));
+    }
+
+    @Test
+    void betweenTwoHeightsTheGroundIsStraightAndLevelBeyond() {
+        Ground ground = Ground.heights(List.of(
+                new Ground.Height(new Station(10_000), new Distance(-500)),
+                new Ground.Height(new Station(0), Distance.ZERO)));
+        assertThat(ground.at(new Station(5_000))).isEqualTo(-250);
+        assertThat(ground.at(new Station(-1))).isZero();
+        assertThat(ground.at(new Station(20_000))).isEqualTo(-500);
+    }
+
+    @Test
+    void aCounterZeroedAtTheLipCountsTheRiserToo() {
+        // 12.5 ft shown, less 2.5 ft of riser, is 10 ft of pipe.
+        Run run = new Run(
+                        new RunId("r"),
+                        "r",
+                        new Opening("cleanout", "", Material.CLAY, new PipeSize(4)),
+                        Station.DATUM,
+                        Direction.WITH_FLOW,
+                        Distance.ZERO,
+                        List.of())
+                .counting(Distance.ZERO, new Zero(Zero.At.LIP, Distance.feet(2.5)));
+        Station at = run.stationOf(Distance.feet(12.5).mm());
+        assertThat(at.fromDatum().inFeet()).isCloseTo(10, within(0.01));
+        assertThat(run.cableAt(at)).isCloseTo(Distance.feet(12.5).mm(), within(1.0));
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "two-way cleanout, GROUND_CLEANOUT, TWO",
+        "roof vent, ROOF_VENT, ONE",
+        "toilet flange, FIXTURE_FLANGE, ONE",
+        "indoor cleanout, INDOOR_CLEANOUT, ONE",
+        "buried wye, BURIED_FITTING, ONE",
+        "double cleanout, GROUND_CLEANOUT, TWO"
+    })
+    void anOpeningsWordsTellItsSortAndWays(String words, OpeningKind sort, Opening.Ways ways) {
+        Opening opening = new Opening(words, "", Material.CLAY, new PipeSize(4));
+        assertThat(opening.sort()).isEqualTo(sort);
+        assertThat(opening.ways()).isEqualTo(ways);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "long sweep quarter bend, 90",
+        "eighth bend left, 45",
+        "1/8 bend, 45",
+        "sixteenth, 23",
+        "elbow, 90",
+        "well, -1",
+        "bend left, -1"
+    })
+    void aFittingsNameTellsHowFarItTurns(String words, int degrees) {
+        assertThat(Fitting.degrees(words).orElse(-1)).isEqualTo(degrees);
+    }
+
+    @Test
+    void wordsAboutALocateTellMarkSurfaceAndWhatItIsNear() {
+        GroundMark mark = GroundMark.of("locate 5 ft 1 in, orange paint by the side gate, lawn");
+        assertThat(mark.mark()).isEqualTo("orange paint");
+        assertThat(mark.near()).isEqualTo("the side gate");
+        assertThat(mark.surface()).contains(Surface.LAWN);
+        assertThat(GroundMark.of("locate 4 ft 2 in").isNone()).isTrue();
+    }
+
+    @ParameterizedTest
+    @CsvSource({"2, 0.25", "3, 0.25", "4, 0.125", "6, 0.125", "8, 0.0625", "12, 0.0625"})
+    void theLeastFallGoesByTheSize(int inches, double fall) {
+        assertThat(LineRules.DEFAULT.fallOf(new PipeSize(inches))).isEqualTo(fall);
+    }
+
+    @Test
+    void aDepthsErrorIsItsStandingErrorAndItsShareTogether() {
+        // 48 in deep: the root of 1 squared and (0.03 x 48 = 1.44) squared is 1.753 in.
+        double error = LineRules.DEFAULT.errorOf(Distance.inches(48)) / Distance.MM_PER_INCH;
+        assertThat(error).isCloseTo(1.753, within(0.01));
+    }
+}

@@ -1,0 +1,132 @@
+package hitch.core.sketch;
+
+import static hitch.core.LineJob.at;
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hitch.core.LineJob;
+import hitch.core.exchange.SketchSvg;
+import hitch.core.judge.Survey;
+import hitch.core.line.Direction;
+import hitch.core.line.Extent;
+import hitch.core.line.Ground;
+import java.io.ByteArrayInputStream;
+import java.nio.charset.StandardCharsets;
+import java.util.List;
+import java.util.Optional;
+import javax.xml.parsers.DocumentBuilderFactory;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.DoubleRange;
+import org.junit.jupiter.api.Test;
+import org.w3c.dom.Document;
+
+/** The drawing of a line. */
+class SketchTest {
+    private static final double WIDTH = 1000;
+
+    private static Survey survey() {
+        return new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 50)
+                .note("street", 20, "tie-in left, the kitchen & <laundry>")
+                .note("street", 30, "4 in clay to 6 in pvc")
+                .note("street", 40, "bend 45 degrees right")
+                .note("street", 44, "roots top heavy")
+                .note("street", 10, "locate 4 ft 2 in")
+                .note("street", 36, "locate 4 ft 8 in")
+                .run("kitchen", Direction.WITH_FLOW, 5, 14, r -> r.on("kitchen"))
+                .facts(f -> f.withGround(Ground.slope(-2)))
+                .survey();
+    }
+
+    private static Sketch section(Survey survey) {
+        return SectionSketch.draw(
+                survey, SectionSketch.all(survey, WIDTH).orElseThrow(), Optional.empty(), SectionSketch.height(survey));
+    }
+
+    @Test
+    void thingsStandWhereTheirStationIs() {
+        Survey survey = survey();
+        View view = SectionSketch.all(survey, WIDTH).orElseThrow();
+        // 44 ft of 50 ft, over the width between the sides.
+        double x = SectionSketch.SIDE + 44.0 / 50 * (WIDTH - 2 * SectionSketch.SIDE);
+        assertThat(view.x(at(44))).isCloseTo(x, within(1.0));
+        Sketch sketch = section(survey);
+        assertThat(sketch.marks().stream().filter(m -> m instanceof Mark.Knot k && k.knots() == 3))
+                .singleElement()
+                .satisfies(m -> assertThat(((Mark.Knot) m).x()).isCloseTo(x, within(2.0)));
+    }
+
+    @Test
+    void aKnotLeadsToItsFindingAndTellsOfIt() {
+        Survey survey = survey();
+        Hot hot = section(survey).hots().stream()
+                .filter(h -> h.words().contains("Roots"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(section(survey).at(hot.x() + hot.width() / 2, hot.y() + hot.height() / 2))
+                .contains(hot);
+        assertThat(survey.finding(hot.finding().orElseThrow())
+                        .orElseThrow()
+                        .finding()
+                        .wording())
+                .isEqualTo("roots top heavy");
+    }
+
+    @Test
+    void aDrawingIsWellFormedWhateverWasTyped() throws Exception {
+        Survey survey = survey();
+        String svg = SketchSvg.write(
+                "7 & 9 <Lane>",
+                List.of(section(survey), PlanSketch.draw(survey, WIDTH, 120).orElseThrow()));
+        Document document = DocumentBuilderFactory.newInstance()
+                .newDocumentBuilder()
+                .parse(new ByteArrayInputStream(svg.getBytes(StandardCharsets.UTF_8)));
+        assertThat(document.getElementsByTagName("title").item(0).getTextContent())
+                .isEqualTo("7 & 9 <Lane>");
+        assertThat(svg).contains("4 in clay").contains("kitchen branch").doesNotContain("NaN");
+    }
+
+    @Test
+    void onlyWhatIsInViewIsDrawn() {
+        Survey survey = survey();
+        View all = SectionSketch.all(survey, WIDTH).orElseThrow();
+        View near = new View(new Extent(at(0), at(8)), all.left(), all.width());
+        Sketch sketch = SectionSketch.draw(survey, near, Optional.empty(), 400);
+        assertThat(sketch.marks().stream().filter(m -> m instanceof Mark.Knot)).isEmpty();
+    }
+
+    @Property
+    void zoomingInAndOutStaysOnTheLine(
+            @ForAll @DoubleRange(min = 0.1, max = 12) double factor,
+            @ForAll @DoubleRange(min = 0, max = WIDTH) double x) {
+        Extent whole = new Extent(at(-20), at(80));
+        View view = new View(whole, SectionSketch.SIDE, WIDTH - 2 * SectionSketch.SIDE);
+        View zoomed = view.zoomed(factor, x, whole).moved(300, whole).moved(-900, whole);
+        assertThat(zoomed.shown().from()).isGreaterThanOrEqualTo(whole.from());
+        assertThat(zoomed.shown().to().mm()).isLessThanOrEqualTo(whole.to().mm() + 1);
+        assertThat(zoomed.at(zoomed.x(at(10))).mm()).isCloseTo(at(10).mm(), within(1L));
+    }
+
+    @Test
+    void aBendToTheRightTurnsThePlanAndABranchComesInFromItsSide() {
+        Sketch plan = PlanSketch.draw(survey(), WIDTH, 120).orElseThrow();
+        List<Mark.Stroke> pipes = plan.marks().stream()
+                .filter(m -> m instanceof Mark.Stroke)
+                .map(m -> (Mark.Stroke) m)
+                .toList();
+        List<Point> line = pipes.stream()
+                .filter(s -> s.width() == 5)
+                .findFirst()
+                .orElseThrow()
+                .points();
+        // Downwards on the page is to the right of one who walks from left to right.
+        assertThat(line.getLast().y()).isGreaterThan(line.getFirst().y() + 5);
+        List<Point> branch = pipes.stream()
+                .filter(s -> s.width() == 3)
+                .findFirst()
+                .orElseThrow()
+                .points();
+        assertThat(branch.getFirst().y()).isLessThan(branch.getLast().y());
+    }
+}

@@ -1,0 +1,179 @@
+package hitch.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.finding.LocatedFinding;
+import hitch.core.line.Ground;
+import hitch.core.line.Material;
+import hitch.core.line.ReadFrom;
+import hitch.core.line.School;
+import hitch.core.sketch.Hot;
+import hitch.core.sketch.SectionSketch;
+import hitch.core.sketch.Sketch;
+import java.util.Optional;
+import java.util.concurrent.TimeoutException;
+import javafx.geometry.Bounds;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.MouseButton;
+import org.junit.jupiter.api.BeforeEach;
+import org.junit.jupiter.api.Test;
+
+/** The Line bench, worked as a reviewer works it. */
+class LineWindowTest extends OpenWindow {
+    @BeforeEach
+    void mark() throws TimeoutException {
+        note("4 in clay to 6 in pvc at 20 ft");
+        note("roots top heavy at 30 ft");
+        note("main connection at 39 ft");
+        clickOn("#bench-line");
+    }
+
+    private void note(String words) throws TimeoutException {
+        int before = survey().noted().size();
+        TextField line = lookup("#note").queryAs(TextField.class);
+        interact(() -> {
+            line.requestFocus();
+            line.setText(words);
+        });
+        push(KeyCode.SHIFT, KeyCode.ENTER);
+        until(() -> survey().noted().size() == before + 1);
+        type(KeyCode.ESCAPE);
+    }
+
+    private Node named(String accessible) {
+        return lookup((Node n) -> accessible.equals(n.getAccessibleText())).query();
+    }
+
+    private boolean says(String text) {
+        return lookup((Node n) -> n instanceof Label l && l.getText().contains(text) && n.getScene() != null)
+                .tryQuery()
+                .isPresent();
+    }
+
+    @SuppressWarnings("unchecked")
+    private <T> void choose(String accessible, T value) {
+        ComboBox<T> box = (ComboBox<T>) named(accessible);
+        interact(() -> box.setValue(value));
+    }
+
+    private void put(String accessible, String typed) {
+        TextField field = (TextField) named(accessible);
+        interact(() -> field.setText(typed));
+        clickOn(field).type(KeyCode.ENTER);
+    }
+
+    @Test
+    void aSpanIsPutRightInPlaceAndUndone() throws TimeoutException {
+        choose("Material of 4 in clay", Optional.of(Material.CAST_IRON));
+        until(() -> survey().spans().getFirst().words().equals("4 in cast iron"));
+        clickOn("#undo");
+        until(() -> survey().spans().getFirst().words().equals("4 in clay"));
+    }
+
+    @Test
+    void aChangeOfPipeIsMovedByItsNumber() throws TimeoutException {
+        put("End of 4 in clay, ft", "22.5");
+        until(() -> survey().spans().getFirst().length().inFeet() > 22.4);
+        put("End of 4 in clay, ft", "far");
+        until(() -> notice().contains("is not a distance"));
+        assertThat(survey().spans().getFirst().length().inFeet()).isBetween(22.4, 22.6);
+    }
+
+    @Test
+    void keysGoFromFindingToFindingAndOpenTheFootage() throws TimeoutException {
+        clickOn("#line-finding");
+        // The finding noted last is chosen: the main.
+        until(() -> says("Main connection"));
+        push(KeyCode.P);
+        until(() -> says("Roots, at the top, heavy"));
+        assertThat(says("reaches narrow")).isTrue();
+        push(KeyCode.P);
+        until(() -> says("from 4 in clay to 6 in PVC"));
+        push(KeyCode.N);
+        push(KeyCode.ENTER);
+        until(() -> lookup("#bench-mark").queryAs(ToggleButton.class).isSelected());
+    }
+
+    @Test
+    void aClickOnAKnotChoosesItAndTwoOpenIt() throws TimeoutException {
+        Node section = lookup("#section").query();
+        double width = section.getLayoutBounds().getWidth();
+        Sketch sketch = SectionSketch.draw(
+                survey(),
+                SectionSketch.all(survey(), width).orElseThrow(),
+                Optional.empty(),
+                section.getLayoutBounds().getHeight());
+        LocatedFinding roots = survey().findings().stream()
+                .filter(f -> f.finding().wording().startsWith("roots"))
+                .findFirst()
+                .orElseThrow();
+        Hot hot = sketch.hots().stream()
+                .filter(h -> h.finding().equals(Optional.of(roots.finding().id())))
+                .findFirst()
+                .orElseThrow();
+        Bounds on = section.localToScreen(section.getLayoutBounds());
+        double x = on.getMinX() + hot.x() + hot.width() / 2;
+        double y = on.getMinY() + hot.y() + hot.height() / 2;
+        clickOn(x, y);
+        clickOn("#line-finding");
+        until(() -> says("Roots, at the top, heavy"));
+        doubleClickOn(x, y, org.testfx.robot.Motion.DIRECT, MouseButton.PRIMARY);
+        until(() -> lookup("#bench-mark").queryAs(ToggleButton.class).isSelected());
+    }
+
+    @Test
+    void theGroundIsSaidAndPutRight() throws TimeoutException {
+        clickOn("#line-depth");
+        choose("How the ground lies", Ground.Known.SLOPE);
+        until(() -> job().work().now().job().line().ground().known() == Ground.Known.SLOPE);
+        put("Rise of the ground going with the flow, percent", "-2.5");
+        until(() -> job().work().now().job().line().ground().percent() == -2.5);
+        choose("How the ground lies", Ground.Known.HEIGHTS);
+        until(() -> job().work().now().job().line().ground().heights().size() == 2);
+        put("Heights of the ground", "0: 0, 39: -1.5, 20: -0.2");
+        until(() -> job().work().now().job().line().ground().heights().size() == 3);
+        put("Heights of the ground", "0 and 3");
+        until(() -> notice().contains("could not be read as heights"));
+    }
+
+    @Test
+    void distancesAreReadFromTheMainAndABoundaryIsTyped() throws TimeoutException {
+        choose("Read distances from", ReadFrom.MAIN);
+        until(() -> survey().line().stationing().from() == ReadFrom.MAIN);
+        clickOn("#line-runs");
+        put("Station of the boundary", "25");
+        until(() -> survey().line().whose().boundary().isPresent()
+                && survey().line().whose().typed());
+        clickOn("#line-seen");
+        assertThat(says("seen well")).isTrue();
+        clickOn("#line-openings");
+        assertThat(says("two-way cleanout")).isTrue();
+    }
+
+    @Test
+    void wheelAndKeysGoAlongTheLine() {
+        Node section = lookup("#section").query();
+        moveTo(section);
+        interact(() -> section.getScene().getRoot().requestFocus());
+        push(KeyCode.PLUS);
+        push(KeyCode.RIGHT);
+        push(KeyCode.LEFT);
+        push(KeyCode.MINUS);
+        push(KeyCode.DIGIT0);
+        scroll(3, javafx.geometry.VerticalDirection.UP);
+        assertThat(says("4 in clay")).isTrue();
+    }
+
+    @Test
+    void aHouseRuleOfTheLineIsSet() throws TimeoutException {
+        clickOn("#bench-judge");
+        choose("The owner's pipe goes", School.TO_THE_CURB);
+        until(() -> survey().rules().line().school() == School.TO_THE_CURB);
+        assertThat(survey().line().whose().boundary()).isEmpty();
+    }
+}
