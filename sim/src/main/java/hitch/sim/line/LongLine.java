@@ -19,7 +19,7 @@ public final class LongLine {
     private static final int RUNS = 50;
     private static final double EVERY_FT = 80;
     private static final double REACH_FT = 108;
-    private static final double THING_EVERY_FT = 1.25;
+    private static final double THING_EVERY_FT = 1.66;
     private static final int TURNS = 21;
     private static final double BUDGET_MS = 200;
 

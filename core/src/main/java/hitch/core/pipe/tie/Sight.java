@@ -6,6 +6,7 @@ import hitch.core.finding.PipePart;
 import hitch.core.footage.FrameRef;
 import hitch.core.line.Direction;
 import hitch.core.line.Run;
+import java.util.EnumSet;
 import java.util.OptionalDouble;
 import java.util.Set;
 
@@ -33,7 +34,7 @@ record Sight(
         boolean with,
         String names) {
     /** What moves, or is told and not seen: it cannot tie two runs. */
-    private static final Set<FindingKind> LOOSE = Set.of(
+    private static final Set<FindingKind> LOOSE = EnumSet.of(
             FindingKind.DEBRIS,
             FindingKind.GREASE,
             FindingKind.WIPES,

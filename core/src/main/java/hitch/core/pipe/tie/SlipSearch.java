@@ -27,6 +27,9 @@ final class SlipSearch {
     /** One thing that seems to have moved is two things; a slip moves all that comes after it. */
     private static final int TELLING = 2;
 
+    /** Sights cost this much each where nothing is wrong, at most: about half the square of their usual error. */
+    private static final double USUAL_COST = 0.25;
+
     private final List<Run> runs;
     private final List<Sight> sights;
     private final List<List<Integer>> groups;
@@ -55,7 +58,7 @@ final class SlipSearch {
 
     private Optional<Found> find(int number) {
         List<Integer> own = inTime(number);
-        if (own.size() < 3 || whole.costs()[number] < WORTH / 2) {
+        if (own.size() < 3 || whole.costs()[number] < WORTH / 2 + USUAL_COST * own.size()) {
             return Optional.empty();
         }
         Found best = null;

@@ -3,9 +3,15 @@ package hitch.core.pipe.tie;
 import hitch.core.counter.Distance;
 import hitch.core.finding.FindingKind;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumMap;
+import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.Set;
+import java.util.TreeMap;
 
 /**
  * Finds where a run lies whose opening nobody has placed: each thing it saw that might be a thing already placed votes
@@ -37,10 +43,25 @@ final class StartSearch {
     /** A thing whose station is known. */
     record Placed(Sight sight, double at) {}
 
-    private final List<Placed> placed;
+    /** Starts this near to the first guess are tried first. */
+    private static final double NEAR_MM = 12 * Distance.MM_PER_FOOT;
+    /** So much agreement near the first guess ends the search. */
+    private static final double PLENTY = 4.8;
+    /** Far away, starts are gathered by as much. */
+    private static final double BIN_MM = 0.5 * Distance.MM_PER_FOOT;
+    /** Two starts this near are one. */
+    private static final double FINE_MM = 0.25 * Distance.MM_PER_FOOT;
+    /** As many of the gathered are looked at closely. */
+    private static final int LOOKED_AT = 12;
 
-    StartSearch(List<Placed> placed) {
-        this.placed = placed;
+    private final Map<FindingKind, List<Placed>> placed = new EnumMap<>(FindingKind.class);
+
+    StartSearch(List<Placed> all) {
+        all.stream()
+                .filter(p -> p.sight().ties())
+                .sorted(Comparator.comparingDouble(Placed::at))
+                .forEach(p -> placed.computeIfAbsent(p.sight().kind(), k -> new ArrayList<>())
+                        .add(p));
     }
 
     /**
@@ -50,15 +71,27 @@ final class StartSearch {
      * @param guess where it was put
      */
     OptionalDouble find(List<Sight> own, double guess) {
-        List<Double> starts = new ArrayList<>();
-        starts.add(guess);
+        List<Double> near = new ArrayList<>(List.of(guess));
         for (Sight sight : own) {
-            for (Placed other : placed) {
-                if (maybeSame(sight, other.sight())) {
-                    starts.add(other.at() - sight.middle());
-                }
-            }
+            double at = guess + sight.middle();
+            between(sight, at - NEAR_MM, at + NEAR_MM).forEach(p -> near.add(p.at() - sight.middle()));
         }
+        OptionalDouble best = best(own, thinned(near), guess);
+        if (best.isPresent() && votes(own, best.getAsDouble()) >= PLENTY) {
+            return best;
+        }
+        near.addAll(gathered(own));
+        return best(own, thinned(near), guess);
+    }
+
+    /** One start for every few inches: the fit that follows finds the rest. */
+    private static List<Double> thinned(List<Double> starts) {
+        Map<Long, Double> kept = new TreeMap<>();
+        starts.forEach(s -> kept.putIfAbsent(Math.round(s / FINE_MM), s));
+        return List.copyOf(kept.values());
+    }
+
+    private OptionalDouble best(List<Sight> own, List<Double> starts, double guess) {
         double best = 0;
         OptionalDouble found = OptionalDouble.empty();
         for (double start : starts) {
@@ -72,25 +105,71 @@ final class StartSearch {
         return found;
     }
 
+    /** Starts anywhere on the line, from the bins that most sights vote for. */
+    private List<Double> gathered(List<Sight> own) {
+        Map<Long, Double> votes = new HashMap<>();
+        Map<Long, List<Double>> starts = new HashMap<>();
+        for (Sight sight : own) {
+            Set<Long> voted = new HashSet<>();
+            for (Placed other : between(sight, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY)) {
+                double start = other.at() - sight.middle();
+                long bin = Math.round(start / BIN_MM);
+                if (voted.add(bin)) {
+                    starts.computeIfAbsent(bin, b -> new ArrayList<>()).add(start);
+                    // A start near the edge of its bin speaks for the next one too.
+                    for (long b = bin - 1; b <= bin + 1; b++) {
+                        votes.merge(b, worth(sight), Double::sum);
+                    }
+                }
+            }
+        }
+        return votes.entrySet().stream()
+                .sorted(Map.Entry.<Long, Double>comparingByValue().reversed().thenComparing(Map.Entry.comparingByKey()))
+                .limit(LOOKED_AT)
+                .flatMap(v -> starts.getOrDefault(v.getKey(), List.of()).stream())
+                .toList();
+    }
+
     private double votes(List<Sight> own, double start) {
         double sum = 0;
         for (Sight sight : own) {
-            double nearest = placed.stream()
-                    .filter(p -> maybeSame(sight, p.sight()))
-                    .mapToDouble(p -> Math.abs(start + sight.middle() - p.at()))
-                    .min()
-                    .orElse(AGREE_MM);
-            double worth = sight.names().isEmpty() ? worth(sight.kind()) : NAMED;
-            sum += worth * Math.max(0, 1 - nearest / AGREE_MM);
+            double at = start + sight.middle();
+            double nearest = AGREE_MM;
+            for (Placed other : between(sight, at - AGREE_MM, at + AGREE_MM)) {
+                nearest = Math.min(nearest, Math.abs(at - other.at()));
+            }
+            sum += worth(sight) * (1 - nearest / AGREE_MM);
         }
         return sum;
     }
 
-    private static double worth(FindingKind kind) {
-        return RARE.getOrDefault(kind, 0.8);
+    /** What is placed between two stations that a sight might be of. */
+    private List<Placed> between(Sight sight, double from, double to) {
+        List<Placed> same = sight.ties() ? placed.getOrDefault(sight.kind(), List.of()) : List.of();
+        int low = 0;
+        int high = same.size();
+        while (low < high) {
+            int middle = (low + high) >>> 1;
+            if (same.get(middle).at() < from) {
+                low = middle + 1;
+            } else {
+                high = middle;
+            }
+        }
+        List<Placed> found = new ArrayList<>();
+        for (int i = low; i < same.size() && same.get(i).at() <= to; i++) {
+            if (SightGroups.alike(sight, same.get(i).sight())) {
+                found.add(same.get(i));
+            }
+        }
+        return found;
     }
 
-    private static boolean maybeSame(Sight a, Sight b) {
-        return a.kind() == b.kind() && a.ties() && b.ties() && SightGroups.alike(a, b);
+    private static double worth(Sight sight) {
+        return sight.names().isEmpty() ? worth(sight.kind()) : NAMED;
+    }
+
+    private static double worth(FindingKind kind) {
+        return RARE.getOrDefault(kind, 0.8);
     }
 }
