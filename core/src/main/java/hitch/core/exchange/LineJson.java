@@ -1,13 +1,15 @@
 package hitch.core.exchange;
 
-import hitch.core.counter.Distance;
+import static hitch.core.exchange.JsonRow.feet;
+import static hitch.core.exchange.JsonRow.inches;
+import static hitch.core.exchange.JsonRow.row;
+import static hitch.core.exchange.JsonRow.three;
+
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.judge.Survey;
 import hitch.core.line.Extent;
-import hitch.core.line.PipeSize;
 import hitch.core.line.PipeSpan;
-import hitch.core.line.Run;
 import hitch.core.line.Station;
 import hitch.core.pipe.BendSum;
 import hitch.core.pipe.Fall;
@@ -22,10 +24,7 @@ import hitch.core.pipe.Reaches;
 import hitch.core.pipe.SeenPart;
 import hitch.core.pipe.Way;
 import hitch.core.pipe.Whose;
-import hitch.core.pipe.tie.Slip;
-import hitch.core.pipe.tie.Tie;
 import java.util.LinkedHashMap;
-import java.util.List;
 import java.util.Map;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
@@ -51,11 +50,7 @@ public final class LineJson {
         Map<String, Object> root = new LinkedHashMap<>();
         root.put("property", survey.facts().title());
         root.put("stations_read_from", line.stationing().from().word());
-        root.put("runs", survey.runs().stream().map(this::run).toList());
-        root.put("ties", line.tied().ties().stream().map(this::tie).toList());
-        root.put("misclosure_ft", feet(line.tied().misclosure()));
-        root.put("slips", line.tied().slips().stream().map(LineJson::slip).toList());
-        root.put("not_tied", line.tied().loose().stream().map(r -> r.value()).toList());
+        root.putAll(TiesJson.of(survey));
         root.put("pipes", line.ways().stream().map(this::way).toList());
         root.put(
                 "lengths",
@@ -81,39 +76,6 @@ public final class LineJson {
                 "findings",
                 survey.findings().stream().map(f -> finding(f, reaches)).toList());
         return root;
-    }
-
-    private Map<String, Object> run(Run run) {
-        return row(
-                "id", run.id().value(),
-                "name", run.name(),
-                "opening", run.opening().kind(),
-                "opening_sort", run.opening().sort().word(),
-                "ways", run.opening().ways().word(),
-                "start_ft", station(run.start()),
-                "start_is", run.tied() ? "reckoned" : "given",
-                "direction", run.direction().toward(),
-                "branch", run.branch(),
-                "zeroed_at", run.zero().at().word());
-    }
-
-    private Map<String, Object> tie(Tie tie) {
-        return row(
-                "kind", tie.kind().word(),
-                "finding", id(tie.finding()),
-                "station_ft", station(tie.at()),
-                "runs", List.of(tie.one().value(), tie.two().value()),
-                "gap_ft", feet(tie.gap()));
-    }
-
-    private static Map<String, Object> slip(Slip slip) {
-        return row(
-                "run", slip.run().value(),
-                "clip", slip.after().clip().value(),
-                "before_pts", slip.before().pts(),
-                "after_pts", slip.after().pts(),
-                "by_ft", feet(slip.by()),
-                "seen_by", slip.seenBy());
     }
 
     private Map<String, Object> way(Way way) {
@@ -278,7 +240,7 @@ public final class LineJson {
                 "trench_ft",
                 found.extent()
                         .flatMap(e -> line.depths().trench(found.branch(), e))
-                        .map(LineJson::feet)
+                        .map(JsonRow::feet)
                         .orElse(null));
         if (found.weight().knots() > 0) {
             row.put("reach", reaches.to(found).stream().map(this::reach).toList());
@@ -308,36 +270,11 @@ public final class LineJson {
         return row;
     }
 
-    /** Names and values in turn. */
-    private static Map<String, Object> row(Object... parts) {
-        Map<String, Object> row = new LinkedHashMap<>();
-        for (int i = 0; i < parts.length; i += 2) {
-            row.put((String) parts[i], parts[i + 1]);
-        }
-        return row;
-    }
-
     private static String id(FindingId id) {
         return id.value();
     }
 
-    private static Object inches(java.util.Optional<PipeSize> size) {
-        return size.map(s -> (Object) s.inches()).orElse("unknown");
-    }
-
     private double station(Station station) {
         return feet(line.stationing().read(station).mm());
-    }
-
-    private static double feet(Distance distance) {
-        return feet(distance.mm());
-    }
-
-    private static double feet(double mm) {
-        return Math.round(mm / Distance.MM_PER_FOOT * 100) / 100.0 + 0.0;
-    }
-
-    private static double three(double value) {
-        return Math.round(value * 1000) / 1000.0 + 0.0;
     }
 }

@@ -1,0 +1,39 @@
+package hitch.core.exchange;
+
+import hitch.core.counter.Distance;
+import hitch.core.line.PipeSize;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/** One row of JSON, and figures as they stand in it: feet to two decimals, ratios to three. */
+final class JsonRow {
+    private JsonRow() {}
+
+    /** Names and values in turn. */
+    static Map<String, Object> row(Object... parts) {
+        Map<String, Object> row = new LinkedHashMap<>();
+        for (int i = 0; i < parts.length; i += 2) {
+            row.put((String) parts[i], parts[i + 1]);
+        }
+        return row;
+    }
+
+    /** Whole inches, or {@code unknown}. */
+    static Object inches(Optional<PipeSize> size) {
+        return size.map(s -> (Object) s.inches()).orElse("unknown");
+    }
+
+    static double feet(Distance distance) {
+        return feet(distance.mm());
+    }
+
+    static double feet(double mm) {
+        // A zero is added so that nothing reads as minus nothing.
+        return Math.round(mm / Distance.MM_PER_FOOT * 100) / 100.0 + 0.0;
+    }
+
+    static double three(double value) {
+        return Math.round(value * 1000) / 1000.0 + 0.0;
+    }
+}
