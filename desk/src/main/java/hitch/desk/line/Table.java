@@ -11,6 +11,7 @@ import javafx.scene.layout.VBox;
 final class Table extends VBox {
     private final GridPane grid = new GridPane();
     private static final double WIDEST = 330;
+    private static final double NARROWEST = 130;
 
     private int rows;
 
@@ -25,6 +26,9 @@ final class Table extends VBox {
     Table row(Object... cells) {
         for (int i = 0; i < cells.length; i++) {
             Node cell = cells[i] instanceof Node node ? node : label(String.valueOf(cells[i]), i);
+            if (cells[i] instanceof Label figure) {
+                figure.setMinWidth(USE_PREF_SIZE);
+            }
             grid.add(cell, i, rows);
         }
         rows++;
@@ -34,11 +38,11 @@ final class Table extends VBox {
     private static Label label(String text, int column) {
         boolean figure = column > 0 && text.matches("-?\\d[\\d.]*( ft| m| in|°)?");
         Label label = Labels.of(text, column == 0 ? "strong" : figure ? "measure" : "soft");
-        boolean wraps = !figure && text.length() > 34;
+        boolean wraps = !figure && text.length() > 24;
         label.setWrapText(wraps);
         if (wraps) {
             label.setMaxWidth(WIDEST);
-            label.setMinWidth(Math.min(WIDEST, 150));
+            label.setMinWidth(NARROWEST);
         } else {
             label.setMinWidth(USE_PREF_SIZE);
         }
