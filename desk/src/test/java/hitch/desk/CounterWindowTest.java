@@ -126,7 +126,7 @@ class CounterWindowTest extends OpenWindow {
         double scale = Math.min(well.getWidth() / CounterTrial.WIDTH, well.getHeight() / CounterTrial.HEIGHT);
         double left = (well.getWidth() - CounterTrial.WIDTH * scale) / 2;
         type(KeyCode.G);
-        assertThat(text("#counter-question")).contains("box");
+        until(() -> text("#counter-question").contains("box"));
         moveTo(well.localToScreen(left + 250 * scale, 150 * scale)).press(MouseButton.PRIMARY);
         moveTo(well.localToScreen(left + 420 * scale, 260 * scale)).release(MouseButton.PRIMARY);
         until(() -> notice().contains("No counter was found in that box"));

@@ -11,6 +11,7 @@ import hitch.core.line.Run;
 import hitch.core.line.Station;
 import hitch.core.pipe.tie.Tied;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 
@@ -29,15 +30,20 @@ public final class BestPicture {
     private final Tied tied;
     private final Map<ClipId, List<Stretch>> stretches;
     private final LineRules rules;
+    private final Map<ClipId, Run> runOf = new HashMap<>();
 
     public BestPicture(Tied tied, Map<ClipId, List<Stretch>> stretches, LineRules rules) {
         this.tied = tied;
         this.stretches = stretches;
         this.rules = rules;
+        tied.runs().forEach(r -> r.clips().forEach(c -> runOf.put(c, r)));
     }
 
     /** The best of some frames, at least one, for a thing at a station. */
     public FrameRef of(List<FrameRef> frames, Station at) {
+        if (frames.size() == 1) {
+            return frames.getFirst();
+        }
         return frames.stream()
                 .min(Comparator.comparingDouble(f -> badness(f, at)))
                 .orElseThrow();
@@ -45,10 +51,7 @@ public final class BestPicture {
 
     private double badness(FrameRef frame, Station at) {
         CounterTrace trace = tied.traces().get(frame.clip());
-        Run run = tied.runs().stream()
-                .filter(r -> r.clips().contains(frame.clip()))
-                .findFirst()
-                .orElse(null);
+        Run run = runOf.get(frame.clip());
         if (trace == null || run == null) {
             return HIDDEN;
         }

@@ -100,26 +100,37 @@ public final class LineTies {
                 .filter(i -> runs.get(i).tied())
                 .boxed()
                 .toList());
+        StartSearch search = new StartSearch();
+        for (int i = 0; i < runs.size(); i++) {
+            if (!waiting.contains(i)) {
+                search.add(placed(i));
+            }
+        }
         boolean moved = true;
         while (moved && !waiting.isEmpty()) {
             moved = false;
             for (int number : List.copyOf(waiting)) {
-                List<StartSearch.Placed> placed = sights.stream()
-                        .filter(s -> !waiting.contains(s.run()))
-                        .map(s -> new StartSearch.Placed(
-                                s, runs.get(s.run()).start().mm() + s.middle()))
-                        .toList();
-                List<Sight> own = sights.stream().filter(s -> s.run() == number).toList();
-                OptionalDouble start = new StartSearch(placed)
-                        .find(own, runs.get(number).start().mm());
+                OptionalDouble start =
+                        search.find(of(number), runs.get(number).start().mm());
                 if (start.isPresent()) {
                     set(number, start.getAsDouble());
+                    search.add(placed(number));
                     waiting.remove((Integer) number);
                     moved = true;
                 }
             }
         }
         waiting.forEach(i -> loose.add(runs.get(i).id()));
+    }
+
+    private List<Sight> of(int run) {
+        return sights.stream().filter(s -> s.run() == run).toList();
+    }
+
+    private List<StartSearch.Placed> placed(int run) {
+        return of(run).stream()
+                .map(s -> new StartSearch.Placed(s, runs.get(run).start().mm() + s.middle()))
+                .toList();
     }
 
     private void adjust(double slack) {

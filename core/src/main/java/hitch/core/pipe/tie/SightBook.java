@@ -101,6 +101,9 @@ final class SightBook {
     }
 
     private String named(Finding finding) {
+        if (names.isEmpty()) {
+            return "";
+        }
         String words = (finding.wording() + " " + finding.remark()).toLowerCase(Locale.ROOT);
         return names.stream()
                 .filter(n -> words.contains(n.toLowerCase(Locale.ROOT)))

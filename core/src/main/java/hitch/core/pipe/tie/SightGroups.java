@@ -36,9 +36,9 @@ final class SightGroups {
 
     /** What a group holds: passes it was seen on, and the ids of its findings. */
     private static final class Members {
-        private final Set<Integer> passes = new HashSet<>();
-        private final Set<FindingId> ids = new HashSet<>();
-        private final Set<FindingId> apart = new HashSet<>();
+        private final Set<Integer> passes = new HashSet<>(4);
+        private final Set<FindingId> ids = new HashSet<>(4);
+        private final Set<FindingId> apart = new HashSet<>(1);
         private double low = Double.POSITIVE_INFINITY;
         private double high = Double.NEGATIVE_INFINITY;
 

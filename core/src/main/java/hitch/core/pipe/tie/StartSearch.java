@@ -56,12 +56,13 @@ final class StartSearch {
 
     private final Map<FindingKind, List<Placed>> placed = new EnumMap<>(FindingKind.class);
 
-    StartSearch(List<Placed> all) {
-        all.stream()
+    /** Takes in more things whose station is known. */
+    void add(List<Placed> more) {
+        more.stream()
                 .filter(p -> p.sight().ties())
-                .sorted(Comparator.comparingDouble(Placed::at))
                 .forEach(p -> placed.computeIfAbsent(p.sight().kind(), k -> new ArrayList<>())
                         .add(p));
+        placed.values().forEach(same -> same.sort(Comparator.comparingDouble(Placed::at)));
     }
 
     /**
@@ -71,17 +72,14 @@ final class StartSearch {
      * @param guess where it was put
      */
     OptionalDouble find(List<Sight> own, double guess) {
-        List<Double> near = new ArrayList<>(List.of(guess));
-        for (Sight sight : own) {
-            double at = guess + sight.middle();
-            between(sight, at - NEAR_MM, at + NEAR_MM).forEach(p -> near.add(p.at() - sight.middle()));
-        }
-        OptionalDouble best = best(own, thinned(near), guess);
+        List<Double> starts = new ArrayList<>(List.of(guess));
+        starts.addAll(gathered(own, guess - NEAR_MM, guess + NEAR_MM));
+        OptionalDouble best = best(own, thinned(starts), guess);
         if (best.isPresent() && votes(own, best.getAsDouble()) >= PLENTY) {
             return best;
         }
-        near.addAll(gathered(own));
-        return best(own, thinned(near), guess);
+        starts.addAll(gathered(own, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY));
+        return best(own, thinned(starts), guess);
     }
 
     /** One start for every few inches: the fit that follows finds the rest. */
@@ -105,13 +103,13 @@ final class StartSearch {
         return found;
     }
 
-    /** Starts anywhere on the line, from the bins that most sights vote for. */
-    private List<Double> gathered(List<Sight> own) {
+    /** Starts between two stations, from the bins that most sights vote for. */
+    private List<Double> gathered(List<Sight> own, double from, double to) {
         Map<Long, Double> votes = new HashMap<>();
         Map<Long, List<Double>> starts = new HashMap<>();
         for (Sight sight : own) {
             Set<Long> voted = new HashSet<>();
-            for (Placed other : between(sight, Double.NEGATIVE_INFINITY, Double.POSITIVE_INFINITY)) {
+            for (Placed other : between(sight, from + sight.middle(), to + sight.middle())) {
                 double start = other.at() - sight.middle();
                 long bin = Math.round(start / BIN_MM);
                 if (voted.add(bin)) {
