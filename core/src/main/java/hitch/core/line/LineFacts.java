@@ -84,16 +84,4 @@ public record LineFacts(
         next.add(span);
         return new LineFacts(branches, ground, boundary, wall, main, readFrom, next);
     }
-
-    /** Without what was said by hand of a stretch. */
-    public LineFacts withoutSpan(SpanGiven span) {
-        return new LineFacts(
-                branches,
-                ground,
-                boundary,
-                wall,
-                main,
-                readFrom,
-                spans.stream().filter(s -> !s.equals(span)).toList());
-    }
 }

@@ -38,14 +38,6 @@ public record Seeing(List<SeenPart> parts) {
         return mm() == 0 ? 0 : (double) mm(Look.WELL) / mm();
     }
 
-    /** What of a branch was at best seen so. */
-    public Cover cover(String branch, Look best) {
-        return Cover.of(parts.stream()
-                .filter(p -> p.branch().equals(branch) && p.best() == best)
-                .map(SeenPart::extent)
-                .toList());
-    }
-
     /** Millimetres seen on the way out but not looked at on the way back. */
     public long onlyOutMm() {
         return parts.stream()

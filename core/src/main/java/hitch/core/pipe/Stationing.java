@@ -1,6 +1,5 @@
 package hitch.core.pipe;
 
-import hitch.core.counter.Distance;
 import hitch.core.counter.LengthUnit;
 import hitch.core.line.Extent;
 import hitch.core.line.ReadFrom;
@@ -47,11 +46,6 @@ public record Stationing(ReadFrom from, Station zero, ReadFrom asked) {
 
     public String show(Extent extent, LengthUnit unit) {
         return read(extent).show(unit) + behind();
-    }
-
-    /** The bare number with its sign, as on a scale. */
-    public String number(Station station, LengthUnit unit) {
-        return unit.number(new Distance(Math.abs(read(station).mm())));
     }
 
     private String behind() {
