@@ -127,6 +127,11 @@ class CounterWindowTest extends OpenWindow {
         double left = (well.getWidth() - CounterTrial.WIDTH * scale) / 2;
         type(KeyCode.G);
         until(() -> text("#counter-question").contains("box"));
+        interact(() -> job().player().step(1));
+        until(() -> job().player().shown().orElseThrow().seconds() > 0);
+        assertThat(text("#counter-question"))
+                .as("asked still, on another frame")
+                .contains("box");
         moveTo(well.localToScreen(left + 250 * scale, 150 * scale)).press(MouseButton.PRIMARY);
         moveTo(well.localToScreen(left + 420 * scale, 260 * scale)).release(MouseButton.PRIMARY);
         until(() -> notice().contains("No counter was found in that box"));

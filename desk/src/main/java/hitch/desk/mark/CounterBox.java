@@ -23,6 +23,7 @@ final class CounterBox extends Pane {
     private final Rectangle drawn = new Rectangle();
     private final Label question = Labels.of("", "well-chip");
     private Optional<Consumer<Region>> taker = Optional.empty();
+    private String words = "";
     private Bounds picture;
     private int width;
     private int height;
@@ -69,9 +70,14 @@ final class CounterBox extends Pane {
         });
     }
 
-    /** Writes a question about the counter over the footage's foot; blank for none. */
+    /** Writes a question about the counter over the footage's foot; blank for none. It waits while a box is asked for. */
     void ask(String words) {
-        question.setText(words);
+        this.words = words;
+        say();
+    }
+
+    private void say() {
+        question.setText(isAsking() ? "Drag a box round the counter's number. Esc leaves." : words);
     }
 
     @Override
@@ -82,8 +88,9 @@ final class CounterBox extends Pane {
     }
 
     /** Asks for a box; {@code then} gets it in the picture's own pixels. Escape calls it off. */
-    void ask(Consumer<Region> then) {
+    void askForBox(Consumer<Region> then) {
         taker = Optional.of(then);
+        say();
         setPickOnBounds(true);
         setCursor(Cursor.CROSSHAIR);
         requestFocus();
@@ -132,7 +139,7 @@ final class CounterBox extends Pane {
 
     void leave() {
         taker = Optional.empty();
-        question.setText("");
+        say();
         drawn.setVisible(false);
         setPickOnBounds(false);
         setCursor(Cursor.DEFAULT);

@@ -1,7 +1,6 @@
 package hitch.desk.mark;
 
 import hitch.core.counter.sight.CounterUnit;
-import hitch.core.counter.sight.Region;
 import hitch.core.footage.Clip;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
@@ -48,8 +47,7 @@ final class CounterTask {
         if (desk.player().shown().isEmpty() || reading) {
             return;
         }
-        box.ask("Drag a box round the counter's number. Esc leaves.");
-        box.ask((Region region) -> read(new CounterScan.Told(Optional.of(region), CounterUnit.UNSAID)));
+        box.askForBox(region -> read(new CounterScan.Told(Optional.of(region), CounterUnit.UNSAID)));
     }
 
     private void read(CounterScan.Told told) {
