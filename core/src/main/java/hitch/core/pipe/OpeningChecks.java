@@ -17,16 +17,20 @@ import java.util.stream.Stream;
 final class OpeningChecks {
     private static final long AT_THE_END_MM = Math.round(5 * Distance.MM_PER_FOOT);
 
-    private final Evidence evidence;
     private final LineRules rules;
     private final List<Way> ways;
     private final List<LineOpening> openings;
+    private final List<LocatedFinding> bends;
 
     OpeningChecks(Evidence evidence, List<Way> ways, List<LineOpening> openings) {
-        this.evidence = evidence;
         this.rules = evidence.rules();
         this.ways = ways;
         this.openings = openings;
+        this.bends = evidence.findings().stream()
+                .filter(f ->
+                        f.finding().kind() == FindingKind.BEND && f.extent().isPresent())
+                .sorted(Comparator.comparing(f -> f.extent().orElseThrow()))
+                .toList();
     }
 
     /** A stretch from one opening, or the upper end, to the next opening, or the main. */
@@ -194,11 +198,8 @@ final class OpeningChecks {
     }
 
     private List<LocatedFinding> bends(Gap gap) {
-        return evidence.findings().stream()
-                .filter(f ->
-                        f.finding().kind() == FindingKind.BEND && f.extent().isPresent())
+        return bends.stream()
                 .filter(f -> lies(gap, f.branch(), f.extent().orElseThrow().middle()))
-                .sorted(Comparator.comparing(f -> f.extent().orElseThrow()))
                 .toList();
     }
 

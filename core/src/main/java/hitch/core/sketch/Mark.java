@@ -17,6 +17,18 @@ public sealed interface Mark {
         public Stroke {
             points = List.copyOf(points);
         }
+
+        /** Whether it is one unbroken line straight up or down. */
+        public boolean isPlumb() {
+            return !dashed
+                    && points.size() == 2
+                    && points.getFirst().x() == points.getLast().x();
+        }
+
+        /** Pixels from its first point down to its last, or up. */
+        public double high() {
+            return Math.abs(points.getLast().y() - points.getFirst().y());
+        }
     }
 
     /**

@@ -6,7 +6,6 @@ import hitch.core.sketch.Sketch;
 import hitch.core.sketch.Tone;
 import hitch.desk.Tones;
 import hitch.desk.widget.PipePaint;
-import hitch.desk.widget.Rope;
 import java.util.List;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -18,12 +17,9 @@ import javafx.scene.text.TextAlignment;
 /** Paints a sketch on a canvas, light or dark. */
 final class SketchPainter {
     private final Textures textures = new Textures();
+    private final Stamps stamps = new Stamps();
 
     void paint(GraphicsContext g, Sketch sketch, Tones tones) {
-        g.save();
-        g.beginPath();
-        g.rect(0, 0, sketch.width(), sketch.height());
-        g.clip();
         g.setFill(tones.card());
         g.fillRect(0, 0, sketch.width(), sketch.height());
         for (Mark mark : sketch.marks()) {
@@ -36,10 +32,9 @@ final class SketchPainter {
                 case Mark.Pipe p -> pipe(g, p, tones, sketch.width());
                 case Mark.Hatch h -> hatch(g, h, tones, sketch.width());
                 case Mark.Words w -> words(g, w, tones);
-                case Mark.Knot k -> knot(g, k, tones);
+                case Mark.Knot k -> stamps.stamp(g, k.x(), k.y(), k.knots(), k.tone(), colour(k.tone(), tones), tones);
             }
         }
-        g.restore();
     }
 
     private static void polygon(GraphicsContext g, List<Point> corners) {
@@ -49,6 +44,13 @@ final class SketchPainter {
     }
 
     private static void stroke(GraphicsContext g, Mark.Stroke s, Tones tones) {
+        if (s.isPlumb()) {
+            // Most lines are: a filled box is drawn several times as fast as a stroke.
+            double y = Math.min(s.points().getFirst().y(), s.points().getLast().y());
+            g.setFill(colour(s.tone(), tones));
+            g.fillRect(s.points().getFirst().x() - s.width() / 2, y, s.width(), s.high());
+            return;
+        }
         g.setStroke(colour(s.tone(), tones));
         g.setLineWidth(s.width());
         g.setLineCap(s.dashed() ? StrokeLineCap.BUTT : StrokeLineCap.ROUND);
@@ -127,19 +129,6 @@ final class SketchPainter {
         g.setTextBaseline(VPos.BASELINE);
         g.setFill(colour(w.tone(), tones));
         g.fillText(w.text(), w.x(), w.y());
-    }
-
-    private static void knot(GraphicsContext g, Mark.Knot k, Tones tones) {
-        Color colour = colour(k.tone(), tones);
-        if (k.knots() > 0) {
-            Rope.knot(g, k.x(), k.y(), 10 + 2 * k.knots(), colour, tones.card());
-            return;
-        }
-        g.setFill(tones.card());
-        g.fillOval(k.x() - 5, k.y() - 5, 10, 10);
-        g.setStroke(k.tone() == Tone.INK ? tones.soft() : colour);
-        g.setLineWidth(1.4);
-        g.strokeOval(k.x() - 5, k.y() - 5, 10, 10);
     }
 
     private static Color colour(Tone tone, Tones tones) {

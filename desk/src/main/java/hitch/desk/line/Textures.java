@@ -21,22 +21,25 @@ final class Textures {
     private static final double WIDTH = 280;
     private static final double HEIGHT = 96;
 
-    private final Map<Material, Image> pieces = new HashMap<>();
+    private final Map<Piece, Image> pieces = new HashMap<>();
+
+    private record Piece(Material material, Tones tones) {}
 
     Paint of(PipeSpan span, Tones tones) {
         return span.material()
-                .<Paint>map(m ->
-                        new ImagePattern(pieces.computeIfAbsent(m, x -> piece(x, tones)), 0, 0, WIDTH, HEIGHT, false))
+                .<Paint>map(m -> new ImagePattern(
+                        pieces.computeIfAbsent(new Piece(m, tones), Textures::paint), 0, 0, WIDTH, HEIGHT, false))
                 .orElse(tones.edge());
     }
 
-    private static Image piece(Material material, Tones tones) {
+    private static Image paint(Piece piece) {
         Canvas canvas = new Canvas(WIDTH, HEIGHT);
-        Extent anywhere = new Extent(new Station(0), new Station(material.ordinal()));
+        Extent anywhere =
+                new Extent(new Station(0), new Station(piece.material().ordinal()));
         PipePaint.wall(
                 canvas.getGraphicsContext2D(),
-                new PipeSpan(anywhere, Optional.of(material), Optional.empty()),
-                tones,
+                new PipeSpan(anywhere, Optional.of(piece.material()), Optional.empty()),
+                piece.tones(),
                 0,
                 0,
                 WIDTH,

@@ -18,6 +18,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.TreeMap;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
@@ -37,6 +38,7 @@ public final class LineTies {
     private Map<ClipId, CounterTrace> traces;
     private List<Run> runs;
     private List<Sight> sights;
+    private Map<Integer, List<Sight>> sightsOf;
     private final List<Slip> slips = new ArrayList<>();
     private final List<RunId> loose = new ArrayList<>();
 
@@ -92,6 +94,7 @@ public final class LineTies {
                 .distinct()
                 .toList();
         sights = new SightBook(given, traces, names).of(findings);
+        sightsOf = sights.stream().collect(Collectors.groupingBy(Sight::run));
     }
 
     /** Puts each run that is to be tied where most of what it saw agrees with what is placed already. */
@@ -124,7 +127,7 @@ public final class LineTies {
     }
 
     private List<Sight> of(int run) {
-        return sights.stream().filter(s -> s.run() == run).toList();
+        return sightsOf.getOrDefault(run, List.of());
     }
 
     private List<StartSearch.Placed> placed(int run) {

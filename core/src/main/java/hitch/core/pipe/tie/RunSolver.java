@@ -19,9 +19,11 @@ final class RunSolver {
     private static final double HUBER = 1.345;
 
     private final List<Run> runs;
-    private final List<Sight> sights;
     private final int[] leg;
     private final int legs;
+    private final double[] middle;
+    private final double[] error;
+    private final boolean[] ties;
 
     RunSolver(List<Run> runs, List<Sight> sights) {
         this(runs, sights, null, 0);
@@ -33,9 +35,14 @@ final class RunSolver {
      */
     RunSolver(List<Run> runs, List<Sight> sights, int[] leg, int more) {
         this.runs = runs;
-        this.sights = sights;
-        this.leg = leg;
+        this.leg = leg != null ? leg : sights.stream().mapToInt(Sight::run).toArray();
         this.legs = runs.size() + more;
+        this.middle = sights.stream().mapToDouble(Sight::middle).toArray();
+        this.error = sights.stream().mapToDouble(Sight::error).toArray();
+        this.ties = new boolean[sights.size()];
+        for (int i = 0; i < ties.length; i++) {
+            ties[i] = sights.get(i).ties();
+        }
     }
 
     /**
@@ -50,8 +57,13 @@ final class RunSolver {
         }
     }
 
-    Solved solve(List<List<Integer>> groups) {
-        double[] trust = new double[sights.size()];
+    Solved solve(List<List<Integer>> things) {
+        // What was seen once says nothing of where its run lies.
+        int[][] groups = things.stream()
+                .filter(t -> t.size() > 1)
+                .map(t -> t.stream().mapToInt(Integer::intValue).toArray())
+                .toArray(int[][]::new);
+        double[] trust = new double[ties.length];
         java.util.Arrays.fill(trust, 1);
         double[] starts = new double[legs];
         double[] costs = new double[legs];
@@ -62,7 +74,7 @@ final class RunSolver {
         return new Solved(starts, costs);
     }
 
-    private double[] once(List<List<Integer>> groups, double[] trust) {
+    private double[] once(int[][] groups, double[] trust) {
         Normal normal = new Normal(legs);
         for (int i = 0; i < runs.size(); i++) {
             double held = runs.get(i).tied() ? GUESS_MM : KNOWN_MM;
@@ -80,18 +92,14 @@ final class RunSolver {
         for (int i = runs.size(); i < legs; i++) {
             normal.is(i, 0, 1e-12);
         }
-        for (List<Integer> group : groups) {
+        for (int[] group : groups) {
             double sum = sum(group, trust);
             // Eliminating the mean of a group leaves each two of its sights tied with w1 w2 / sum.
-            for (int a = 0; a < group.size(); a++) {
-                for (int b = a + 1; b < group.size(); b++) {
-                    Sight one = sights.get(group.get(a));
-                    Sight two = sights.get(group.get(b));
-                    int legA = leg(group.get(a));
-                    int legB = leg(group.get(b));
-                    if (legA != legB && one.ties() && two.ties()) {
-                        double weight = weight(group.get(a), trust) * weight(group.get(b), trust) / sum;
-                        normal.differ(legA, legB, one.middle() - two.middle(), weight);
+            for (int i : group) {
+                for (int j : group) {
+                    if (i < j && leg[i] != leg[j] && ties[i] && ties[j]) {
+                        double weight = weight(i, trust) * weight(j, trust) / sum;
+                        normal.differ(leg[i], leg[j], middle[i] - middle[j], weight);
                     }
                 }
             }
@@ -100,44 +108,38 @@ final class RunSolver {
     }
 
     /** Weighs the sights anew by their residuals and adds up the cost. */
-    private double[] weigh(List<List<Integer>> groups, double[] starts, double[] trust) {
+    private double[] weigh(int[][] groups, double[] starts, double[] trust) {
         double[] costs = new double[legs];
-        for (List<Integer> group : groups) {
-            if (group.size() < 2) {
-                continue;
-            }
+        for (int[] group : groups) {
             double mean = mean(group, starts, trust);
             for (int i : group) {
-                if (!sights.get(i).ties()) {
-                    continue;
+                if (ties[i]) {
+                    double errors = Math.abs(starts[leg[i]] + middle[i] - mean) / error[i];
+                    trust[i] = errors <= HUBER ? 1 : HUBER / errors;
+                    costs[leg[i]] += errors <= HUBER ? errors * errors / 2 : HUBER * (errors - HUBER / 2);
                 }
-                double errors = Math.abs(starts[leg(i)] + sights.get(i).middle() - mean)
-                        / sights.get(i).error();
-                trust[i] = errors <= HUBER ? 1 : HUBER / errors;
-                costs[leg(i)] += errors <= HUBER ? errors * errors / 2 : HUBER * (errors - HUBER / 2);
             }
         }
         return costs;
     }
 
-    private double mean(List<Integer> group, double[] starts, double[] trust) {
+    private double mean(int[] group, double[] starts, double[] trust) {
         double sum = 0;
         for (int i : group) {
-            sum += weight(i, trust) * (starts[leg(i)] + sights.get(i).middle());
+            sum += weight(i, trust) * (starts[leg[i]] + middle[i]);
         }
         return sum / sum(group, trust);
     }
 
-    private double sum(List<Integer> group, double[] trust) {
-        return group.stream().mapToDouble(i -> weight(i, trust)).sum();
+    private double sum(int[] group, double[] trust) {
+        double sum = 0;
+        for (int i : group) {
+            sum += weight(i, trust);
+        }
+        return sum;
     }
 
     private double weight(int i, double[] trust) {
-        double error = sights.get(i).error();
-        return trust[i] / (error * error);
-    }
-
-    private int leg(int i) {
-        return leg == null ? sights.get(i).run() : leg[i];
+        return trust[i] / (error[i] * error[i]);
     }
 }

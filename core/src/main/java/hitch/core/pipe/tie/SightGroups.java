@@ -5,15 +5,14 @@ import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.PipePart;
 import java.util.ArrayList;
+import java.util.BitSet;
 import java.util.Comparator;
 import java.util.EnumMap;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
-import java.util.Set;
 
 /**
  * Finds out which sights are of one thing. The nearest two are taken first; nobody marks one thing twice on one pass, so
@@ -32,22 +31,20 @@ final class SightGroups {
     private final String[] branch;
     private final double slack;
     private final int[] root;
-    private final Map<Integer, Members> members = new HashMap<>();
+    private final Members[] members;
 
     /** What a group holds: passes it was seen on, and the ids of its findings. */
     private static final class Members {
-        private final Set<Integer> passes = new HashSet<>(4);
-        private final Set<FindingId> ids = new HashSet<>(4);
-        private final Set<FindingId> apart = new HashSet<>(1);
+        private final BitSet passes = new BitSet();
+        private final List<FindingId> ids = new ArrayList<>(2);
+        private final List<FindingId> apart = new ArrayList<>(0);
         private double low = Double.POSITIVE_INFINITY;
         private double high = Double.NEGATIVE_INFINITY;
 
         private boolean excludes(Members other) {
-            return !disjoint(passes, other.passes) || !disjoint(ids, other.apart) || !disjoint(apart, other.ids);
-        }
-
-        private static <T> boolean disjoint(Set<T> a, Set<T> b) {
-            return java.util.Collections.disjoint(a, b);
+            return passes.intersects(other.passes)
+                    || other.apart.stream().anyMatch(ids::contains)
+                    || apart.stream().anyMatch(other.ids::contains);
         }
     }
 
@@ -65,6 +62,7 @@ final class SightGroups {
         this.branch = branch;
         this.slack = slack;
         this.root = new int[sights.size()];
+        this.members = new Members[sights.size()];
     }
 
     /** The groups, each as the numbers of its sights; a sight of nothing else is a group of its own. */
@@ -76,13 +74,13 @@ final class SightGroups {
             Members own = new Members();
             // There is one main, however often it is told of.
             if (sight.kind() != FindingKind.MAIN_CONNECTION) {
-                own.passes.add(sight.pass());
+                own.passes.set(sight.pass());
             }
             own.ids.add(sight.finding().id());
             own.apart.addAll(sight.finding().apart());
             own.low = at[i];
             own.high = at[i];
-            members.put(i, own);
+            members[i] = own;
             Integer head = heads.putIfAbsent(sight.finding().id(), i);
             if (head != null) {
                 join(rootOf(head), i);
@@ -95,7 +93,7 @@ final class SightGroups {
         for (Pair pair : pairs) {
             int a = rootOf(pair.a());
             int b = rootOf(pair.b());
-            if (a != b && !members.get(a).excludes(members.get(b)) && together(a, b)) {
+            if (a != b && !members[a].excludes(members[b]) && together(a, b)) {
                 join(a, b);
             }
         }
@@ -145,8 +143,7 @@ final class SightGroups {
     /** Whether a whole group would still lie close together. */
     private boolean together(int a, int b) {
         boolean stretch = sights.get(a).isStretch() || sights.get(b).isStretch();
-        double spread =
-                Math.max(members.get(a).high, members.get(b).high) - Math.min(members.get(a).low, members.get(b).low);
+        double spread = Math.max(members[a].high, members[b].high) - Math.min(members[a].low, members[b].low);
         double widest = Math.max(sights.get(a).error(), sights.get(b).error());
         return stretch || spread <= 1.5 * SURE_MM + slack + 2 * ERRORS * widest;
     }
@@ -181,9 +178,9 @@ final class SightGroups {
     }
 
     private void join(int a, int b) {
-        Members into = members.get(a);
-        Members from = members.remove(b);
-        into.passes.addAll(from.passes);
+        Members into = members[a];
+        Members from = members[b];
+        into.passes.or(from.passes);
         into.ids.addAll(from.ids);
         into.apart.addAll(from.apart);
         into.low = Math.min(into.low, from.low);

@@ -34,6 +34,7 @@ final class SlipSearch {
     private final List<Sight> sights;
     private final List<List<Integer>> groups;
     private final RunSolver.Solved whole;
+    private final Map<Integer, List<Integer>> tying;
 
     SlipSearch(List<Run> runs, List<Sight> sights, List<List<Integer>> groups) {
         this.runs = runs;
@@ -43,6 +44,10 @@ final class SlipSearch {
                         && g.stream().filter(i -> sights.get(i).ties()).count() > 1)
                 .toList();
         whole = new RunSolver(runs, sights).solve(this.groups);
+        tying = this.groups.stream()
+                .flatMap(List::stream)
+                .filter(i -> sights.get(i).ties())
+                .collect(Collectors.groupingBy(i -> sights.get(i).run()));
     }
 
     /** A slip, and how ill the sights agree once it is taken out. */
@@ -133,9 +138,7 @@ final class SlipSearch {
     private List<Integer> inTime(int number) {
         Map<ClipId, Integer> order = new HashMap<>();
         runs.get(number).clips().forEach(c -> order.put(c, order.size()));
-        return groups.stream()
-                .flatMap(List::stream)
-                .filter(i -> sights.get(i).run() == number && sights.get(i).ties())
+        return tying.getOrDefault(number, List.of()).stream()
                 .sorted(Comparator.comparingInt(
                                 (Integer i) -> order.get(sights.get(i).frame().clip()))
                         .thenComparingLong(i -> sights.get(i).frame().pts()))

@@ -133,8 +133,13 @@ final class StartSearch {
         for (Sight sight : own) {
             double at = start + sight.middle();
             double nearest = AGREE_MM;
-            for (Placed other : between(sight, at - AGREE_MM, at + AGREE_MM)) {
-                nearest = Math.min(nearest, Math.abs(at - other.at()));
+            List<Placed> same = ofKind(sight);
+            for (int i = firstFrom(same, at - nearest);
+                    i < same.size() && same.get(i).at() - at < nearest;
+                    i++) {
+                if (SightGroups.alike(sight, same.get(i).sight())) {
+                    nearest = Math.abs(at - same.get(i).at());
+                }
             }
             sum += worth(sight) * (1 - nearest / AGREE_MM);
         }
@@ -143,7 +148,23 @@ final class StartSearch {
 
     /** What is placed between two stations that a sight might be of. */
     private List<Placed> between(Sight sight, double from, double to) {
-        List<Placed> same = sight.ties() ? placed.getOrDefault(sight.kind(), List.of()) : List.of();
+        List<Placed> same = ofKind(sight);
+        List<Placed> found = new ArrayList<>();
+        for (int i = firstFrom(same, from); i < same.size() && same.get(i).at() <= to; i++) {
+            if (SightGroups.alike(sight, same.get(i).sight())) {
+                found.add(same.get(i));
+            }
+        }
+        return found;
+    }
+
+    /** What is placed of a sight's kind, in order of station. */
+    private List<Placed> ofKind(Sight sight) {
+        return sight.ties() ? placed.getOrDefault(sight.kind(), List.of()) : List.of();
+    }
+
+    /** The number of the first of some placed things at or past a station. */
+    private static int firstFrom(List<Placed> same, double from) {
         int low = 0;
         int high = same.size();
         while (low < high) {
@@ -154,13 +175,7 @@ final class StartSearch {
                 high = middle;
             }
         }
-        List<Placed> found = new ArrayList<>();
-        for (int i = low; i < same.size() && same.get(i).at() <= to; i++) {
-            if (SightGroups.alike(sight, same.get(i).sight())) {
-                found.add(same.get(i));
-            }
-        }
-        return found;
+        return low;
     }
 
     private static double worth(Sight sight) {
