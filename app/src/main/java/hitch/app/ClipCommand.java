@@ -52,7 +52,7 @@ final class ClipCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         try (JobFolder folder = Jobs.open(job)) {
-            Survey survey = Reckoner.survey(folder.job(), new Footage(folder.folder()).stretches(folder.job()));
+            Survey survey = Reckoner.survey(folder.job(), new Footage(folder.folder()).watched(folder.job()));
             LocatedFinding found = survey.finding(new FindingId(finding.toUpperCase(Locale.ROOT)))
                     .orElseThrow(() -> new StoreException("This job has no finding " + finding + "; it has "
                             + String.join(

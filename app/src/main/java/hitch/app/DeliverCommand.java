@@ -38,7 +38,7 @@ final class DeliverCommand implements Callable<Integer> {
     public Integer call() throws Exception {
         Terminal terminal = new Terminal(spec.commandLine().getErr());
         try (JobFolder folder = Jobs.open(job)) {
-            Survey survey = Reckoner.survey(folder.job(), new Footage(folder.folder()).stretches(folder.job()));
+            Survey survey = Reckoner.survey(folder.job(), new Footage(folder.folder()).watched(folder.job()));
             Delivery delivery =
                     new Delivery(survey, new Footage(folder.folder()), BuiltInVoice.narrator(), Clock.systemUTC());
             Path video = delivery.write(audience, out, terminal);

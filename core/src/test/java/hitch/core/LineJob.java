@@ -3,7 +3,9 @@ package hitch.core;
 import hitch.core.counter.Distance;
 import hitch.core.counter.Reading;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.Glance;
 import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.Reckoner;
@@ -28,14 +30,14 @@ import java.util.function.UnaryOperator;
 /** Builds jobs of a few runs for tests: a foot a second out and back, notes by the foot. */
 public final class LineJob {
     private Job job = Job.EMPTY;
-    private final Map<ClipId, List<Stretch>> stretches = new LinkedHashMap<>();
+    private final Map<ClipId, Watched> watched = new LinkedHashMap<>();
 
     public Job job() {
         return job;
     }
 
     public Survey survey() {
-        return Reckoner.survey(job, stretches);
+        return Reckoner.survey(job, watched);
     }
 
     public Line line() {
@@ -84,9 +86,24 @@ public final class LineJob {
 
     /** Something wrong with the picture from a second to another. */
     public LineJob hide(String run, double from, double to, Stretch.Reason reason) {
-        stretches
-                .computeIfAbsent(new ClipId(run), c -> new ArrayList<>())
-                .add(new Stretch(Math.round(from * 1000), Math.round(to * 1000), reason));
+        Watched was = watched.getOrDefault(new ClipId(run), Watched.NOTHING);
+        List<Stretch> all = new ArrayList<>(was.stretches());
+        all.add(new Stretch(Math.round(from * 1000), Math.round(to * 1000), reason));
+        return watch(run, new Watched(all, was.glances(), was.usualDetail()));
+    }
+
+    /** The detail of a run's pictures, one a second from its start, against a usual detail of 1. */
+    public LineJob sharp(String run, double... details) {
+        List<Glance> glances = new ArrayList<>();
+        for (int second = 0; second < details.length; second++) {
+            glances.add(new Glance(second * 1000L, 128, 0, (float) details[second], 10));
+        }
+        Watched was = watched.getOrDefault(new ClipId(run), Watched.NOTHING);
+        return watch(run, new Watched(was.stretches(), glances, 1));
+    }
+
+    private LineJob watch(String run, Watched found) {
+        watched.put(new ClipId(run), found);
         return this;
     }
 

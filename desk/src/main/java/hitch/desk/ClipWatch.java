@@ -3,7 +3,7 @@ package hitch.desk;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.ClipScan;
-import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
 import hitch.core.job.Edit;
 import hitch.media.MediaException;
 import hitch.media.Progress;
@@ -72,9 +72,9 @@ public final class ClipWatch implements AutoCloseable {
                 return;
             }
             ClipScan scan = footage.look(clip, progress(clip));
-            List<Stretch> stretches = scan.stretches(footage.index(clip));
-            work.looked(clip.id(), stretches);
-            set(clip, ClipState.done(stretches));
+            Watched found = scan.watched(footage.index(clip));
+            work.looked(clip.id(), found);
+            set(clip, ClipState.done(found.stretches()));
         } catch (CancellationException e) {
             LOG.debug("looking through {} was called off", clip.file());
         } catch (MediaException e) {

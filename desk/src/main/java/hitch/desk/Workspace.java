@@ -5,7 +5,7 @@ import hitch.core.finding.FindingId;
 import hitch.core.footage.Adjustment;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
-import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
@@ -17,7 +17,6 @@ import hitch.store.Stills;
 import hitch.store.StoreException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -48,7 +47,7 @@ public final class Workspace implements AutoCloseable {
     private final ExecutorService stills = Executors.newSingleThreadExecutor(daemon("stills"));
     private final ReadOnlyObjectWrapper<Snapshot> snapshot;
     private final ReadOnlyLongWrapper stillsTaken = new ReadOnlyLongWrapper();
-    private final Map<ClipId, List<Stretch>> stretches = new ConcurrentHashMap<>();
+    private final Map<ClipId, Watched> watched = new ConcurrentHashMap<>();
     private final ClipWatch watch;
     private volatile Job latest;
     private volatile Adjustment preview;
@@ -75,7 +74,7 @@ public final class Workspace implements AutoCloseable {
     }
 
     private Snapshot reckon(JobHistory history) {
-        return new Snapshot(history, Reckoner.survey(history.job(), Map.copyOf(stretches)));
+        return new Snapshot(history, Reckoner.survey(history.job(), Map.copyOf(watched)));
     }
 
     /** Tries an adjustment on whatever is shown, without keeping it; null to stop. */
@@ -107,8 +106,8 @@ public final class Workspace implements AutoCloseable {
     }
 
     /** A clip has been looked through: the survey is reckoned again with what was found. */
-    void looked(ClipId clip, List<Stretch> found) {
-        if (!found.equals(stretches.put(clip, found)) && !edits.isShutdown()) {
+    void looked(ClipId clip, Watched found) {
+        if (!found.equals(watched.put(clip, found)) && !edits.isShutdown()) {
             change(folder::history);
         }
     }

@@ -4,7 +4,7 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.ClipScan;
 import hitch.core.footage.FrameIndex;
-import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
 import hitch.core.job.Job;
 import hitch.media.MediaException;
 import hitch.media.Progress;
@@ -90,14 +90,14 @@ public final class Footage {
     }
 
     /** What looks through a job's clips have found so far; clips not looked through are left out. */
-    public Map<ClipId, List<Stretch>> stretches(Job job) {
-        Map<ClipId, List<Stretch>> found = new LinkedHashMap<>();
+    public Map<ClipId, Watched> watched(Job job) {
+        Map<ClipId, Watched> found = new LinkedHashMap<>();
         for (Clip clip : job.clips()) {
             Optional<ClipScan> scan = shelf.scan(clip);
             Optional<ClipIndex> index =
                     Optional.ofNullable(indexes.get(clip.sha256())).or(() -> shelf.index(clip.sha256()));
             if (scan.isPresent() && index.isPresent()) {
-                found.put(clip.id(), scan.get().stretches(index.get().frames()));
+                found.put(clip.id(), scan.get().watched(index.get().frames()));
             }
         }
         return found;

@@ -104,7 +104,7 @@ class ClipsOnDiskTest {
                 }))
                 .isEqualTo(scan);
         try (JobFolder job = JobFolder.open(jobFolder)) {
-            assertThat(again.stretches(job.job())).containsKey(clip.id());
+            assertThat(again.watched(job.job())).containsKey(clip.id());
         }
         Path kept = jobFolder.resolve("clips-read/" + clip.sha256() + ".frames");
         Files.write(kept, new byte[] {1, 2, 3});

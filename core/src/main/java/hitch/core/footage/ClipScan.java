@@ -27,6 +27,11 @@ public record ClipScan(List<Glance> glances, List<Stretch> damaged) {
         return List.copyOf(all);
     }
 
+    /** All that was found, to be read while reckoning. */
+    public Watched watched(FrameIndex frames) {
+        return new Watched(stretches(frames), glances, StretchFinder.usualDetail(glances));
+    }
+
     /**
      * Where the camera next comes to rest after {@code pts}, or last came to rest before it.
      *

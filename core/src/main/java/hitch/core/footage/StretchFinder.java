@@ -61,7 +61,7 @@ public final class StretchFinder {
     }
 
     /** Detail of the sharper half of the lit pictures: its middle. */
-    private static float usualDetail(List<Glance> glances) {
+    static float usualDetail(List<Glance> glances) {
         double[] lit = glances.stream()
                 .filter(g -> g.light() >= DARK)
                 .mapToDouble(Glance::detail)

@@ -9,7 +9,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Sighting;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
-import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
 import hitch.core.judge.Weighed;
 import hitch.core.judge.Weigher;
 import hitch.core.line.Branch;
@@ -40,11 +40,11 @@ final class Locating {
     private final Weigher weigher;
     private final BestPicture best;
 
-    Locating(Job job, Tied tied, Map<ClipId, List<Stretch>> stretches) {
+    Locating(Job job, Tied tied, Map<ClipId, Watched> watched) {
         this.job = job;
         this.tied = tied;
         this.weigher = new Weigher(job.rules());
-        this.best = new BestPicture(tied, stretches, job.rules().line());
+        this.best = new BestPicture(tied, watched, job.rules().line());
         job.findings().forEach(f -> findings.put(f.id(), f));
         tied.things().forEach(t -> t.ids().forEach(id -> things.put(id, t)));
         job.runs().forEach(r -> r.clips().forEach(c -> givenOf.put(c, r)));

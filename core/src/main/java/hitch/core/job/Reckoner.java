@@ -5,7 +5,7 @@ import hitch.core.finding.Finding;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
-import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
 import hitch.core.judge.Adviser;
 import hitch.core.judge.Survey;
 import hitch.core.line.Extent;
@@ -31,9 +31,9 @@ public final class Reckoner {
     }
 
     /**
-     * @param stretches what a look through each clip found
+     * @param watched what a look through each clip found
      */
-    public static Survey survey(Job whole, Map<ClipId, List<Stretch>> stretches) {
+    public static Survey survey(Job whole, Map<ClipId, Watched> watched) {
         Job job = inUse(whole);
         Map<ClipId, CounterTrace> traces = new LinkedHashMap<>();
         for (Clip clip : job.clips()) {
@@ -43,11 +43,11 @@ public final class Reckoner {
             }
         }
         Tied tied = LineTies.tie(job.runs(), traces, job.line().branches(), job.findings());
-        Locating locating = new Locating(job, tied, stretches);
+        Locating locating = new Locating(job, tied, watched);
         List<LocatedFinding> noted = locating.noted();
         List<LocatedFinding> findings = locating.once(noted);
         Line line = LineReckoner.reckon(new Evidence(
-                tied, findings, job.clips(), stretches, job.line(), job.rules().line()));
+                tied, findings, job.clips(), watched, job.line(), job.rules().line()));
         List<PipeSpan> everywhere =
                 line.ways().stream().flatMap(w -> w.spans().stream()).toList();
         return new Survey(
@@ -61,7 +61,7 @@ public final class Reckoner {
                 findings,
                 noted,
                 new Adviser(job.rules()).advise(findings, everywhere),
-                stretches,
+                watched,
                 line,
                 job.adjustments());
     }

@@ -12,6 +12,7 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
 import hitch.core.line.Branch;
 import hitch.core.line.Cover;
 import hitch.core.line.Extent;
@@ -42,7 +43,7 @@ import java.util.Optional;
  * @param findings each thing once, in order of station; those without a station last
  * @param noted every finding where it was marked, likewise
  * @param advice what is proposed
- * @param stretches what a look through each clip found, in order of time; clips not looked through are left out
+ * @param watched what a look through each clip found; clips not looked through are left out
  * @param line the pipe as reckoned
  * @param adjustments how stretches of clips are looked at
  */
@@ -57,7 +58,7 @@ public record Survey(
         List<LocatedFinding> findings,
         List<LocatedFinding> noted,
         List<Advice> advice,
-        Map<ClipId, List<Stretch>> stretches,
+        Map<ClipId, Watched> watched,
         Line line,
         Map<ClipId, Adjustments> adjustments) {
 
@@ -66,7 +67,7 @@ public record Survey(
     }
 
     public List<Stretch> stretchesOf(ClipId id) {
-        return stretches.getOrDefault(id, List.of());
+        return watched.getOrDefault(id, Watched.NOTHING).stretches();
     }
 
     /** How a frame is looked at. */

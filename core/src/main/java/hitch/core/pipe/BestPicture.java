@@ -5,7 +5,7 @@ import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
-import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
 import hitch.core.line.LineRules;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
@@ -16,8 +16,9 @@ import java.util.List;
 import java.util.Map;
 
 /**
- * Chooses the frame that shows a thing best: one that is not hidden, on the pass the house rules prefer, with the head
- * slow, since a slow head is a sharp picture, and near the thing. The first frame wins where all else is alike.
+ * Chooses the frame that shows a thing best: one that is not hidden, on the pass the house rules prefer, sharp, with the
+ * head slow and near the thing. Only frames that somebody marked are asked; the first wins where all else is alike. The
+ * bounds are ours.
  */
 public final class BestPicture {
     /** A hidden frame is worse than anything. */
@@ -26,15 +27,17 @@ public final class BestPicture {
     private static final double OTHER_PASS = 1;
     /** A foot away is half as bad as the other pass. */
     private static final double A_FOOT_AWAY = 0.5;
+    /** A picture with half the detail of a sharp one is worse than the other pass. */
+    private static final double SOFT = 2.5;
 
     private final Tied tied;
-    private final Map<ClipId, List<Stretch>> stretches;
+    private final Map<ClipId, Watched> watched;
     private final LineRules rules;
     private final Map<ClipId, Run> runOf = new HashMap<>();
 
-    public BestPicture(Tied tied, Map<ClipId, List<Stretch>> stretches, LineRules rules) {
+    public BestPicture(Tied tied, Map<ClipId, Watched> watched, LineRules rules) {
         this.tied = tied;
-        this.stretches = stretches;
+        this.watched = watched;
         this.rules = rules;
         tied.runs().forEach(r -> r.clips().forEach(c -> runOf.put(c, r)));
     }
@@ -55,12 +58,15 @@ public final class BestPicture {
         if (trace == null || run == null) {
             return HIDDEN;
         }
-        boolean hidden = stretches.getOrDefault(frame.clip(), List.of()).stream()
-                .anyMatch(s -> s.reason().hides() && s.covers(frame.pts()));
+        Watched clip = watched.getOrDefault(frame.clip(), Watched.NOTHING);
         boolean other = rules.backPreferred() && trace.headingAt(frame.pts()) == Heading.OUT;
         Station head = run.stationOf(trace.cableAt(frame.pts()).orElseThrow());
         double feetAway = head.to(at).mm() / Distance.MM_PER_FOOT;
         double feetASecond = Math.abs(trace.speedAt(frame.pts())) / Distance.MM_PER_FOOT;
-        return (hidden ? HIDDEN : 0) + (other ? OTHER_PASS : 0) + feetASecond + A_FOOT_AWAY * feetAway;
+        return (clip.isHidden(frame.pts()) ? HIDDEN : 0)
+                + (other ? OTHER_PASS : 0)
+                + SOFT * (1 - clip.sharpness(frame.pts()))
+                + feetASecond
+                + A_FOOT_AWAY * feetAway;
     }
 }

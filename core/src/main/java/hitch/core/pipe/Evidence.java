@@ -4,7 +4,7 @@ import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
-import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
 import hitch.core.line.LineFacts;
 import hitch.core.line.LineRules;
 import hitch.core.pipe.tie.Tied;
@@ -18,7 +18,7 @@ import java.util.stream.Stream;
  * @param tied the runs on one line
  * @param findings each thing once, in order of station
  * @param clips the footage
- * @param stretches what a look through each clip found
+ * @param watched what a look through each clip found
  * @param facts what a person knows of the line
  * @param rules the firm's numbers
  */
@@ -26,7 +26,7 @@ public record Evidence(
         Tied tied,
         List<LocatedFinding> findings,
         List<Clip> clips,
-        Map<ClipId, List<Stretch>> stretches,
+        Map<ClipId, Watched> watched,
         LineFacts facts,
         LineRules rules) {
 

@@ -5,6 +5,7 @@ import hitch.core.counter.Heading;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
 import hitch.core.line.Branch;
 import hitch.core.line.Extent;
 import hitch.core.line.Run;
@@ -43,7 +44,7 @@ final class TrackBook {
     }
 
     private void follow(Run run, Clip clip, CounterTrace trace) {
-        List<Stretch> hiding = evidence.stretches().getOrDefault(clip.id(), List.of()).stream()
+        List<Stretch> hiding = evidence.watched().getOrDefault(clip.id(), Watched.NOTHING).stretches().stream()
                 .filter(s -> s.reason().hides())
                 .toList();
         TreeSet<Long> cuts = new TreeSet<>();

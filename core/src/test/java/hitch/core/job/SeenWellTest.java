@@ -15,7 +15,8 @@ import org.junit.jupiter.api.Test;
 /** The sample run goes out at a foot a second for a minute and comes back as fast. */
 class SeenWellTest {
     private static List<SeenPart> unseen(Stretch... stretches) {
-        Survey survey = Reckoner.survey(Sample.job(), Map.of(Sample.DOWN, List.of(stretches)));
+        Survey survey =
+                Reckoner.survey(Sample.job(), Map.of(Sample.DOWN, hitch.core.footage.Watched.of(List.of(stretches))));
         return survey.unseen();
     }
 

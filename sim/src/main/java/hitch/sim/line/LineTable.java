@@ -99,7 +99,7 @@ public final class LineTable {
     public static Outcome line(int number) {
         LinePlan plan = PlanMaker.make(number);
         PlannedJob planned = new PlannedJob(plan);
-        Survey survey = Reckoner.survey(planned.job(), planned.stretches());
+        Survey survey = Reckoner.survey(planned.job(), planned.watched());
         return compare(plan, planned, survey);
     }
 

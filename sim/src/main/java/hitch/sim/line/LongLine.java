@@ -1,7 +1,7 @@
 package hitch.sim.line;
 
 import hitch.core.footage.ClipId;
-import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
 import hitch.core.job.Job;
 import hitch.core.job.Reckoner;
 import hitch.core.judge.Survey;
@@ -24,16 +24,16 @@ public final class LongLine {
     private static final double BUDGET_MS = 200;
 
     private final Job job;
-    private final Map<ClipId, List<Stretch>> stretches;
+    private final Map<ClipId, Watched> watched;
 
     public LongLine() {
         PlannedJob planned = new PlannedJob(plan());
         this.job = planned.job();
-        this.stretches = planned.stretches();
+        this.watched = planned.watched();
     }
 
     public Survey survey() {
-        return Reckoner.survey(job, stretches);
+        return Reckoner.survey(job, watched);
     }
 
     /** Times the reckoning; the middle of some turns, after as many to warm up. */

@@ -12,6 +12,7 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.footage.Stretch;
 import hitch.core.footage.TimeBase;
+import hitch.core.footage.Watched;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.line.Direction;
@@ -46,7 +47,7 @@ final class PlannedJob {
     private final LinePlan plan;
     private final Random random;
     private final Map<FindingId, LinePlan.Thing> truth = new LinkedHashMap<>();
-    private final Map<ClipId, List<Stretch>> stretches = new LinkedHashMap<>();
+    private final Map<ClipId, Watched> watched = new LinkedHashMap<>();
     private Job job = Job.EMPTY;
 
     PlannedJob(LinePlan plan) {
@@ -66,8 +67,8 @@ final class PlannedJob {
         return truth;
     }
 
-    Map<ClipId, List<Stretch>> stretches() {
-        return stretches;
+    Map<ClipId, Watched> watched() {
+        return watched;
     }
 
     /** A part of a trip on one clip, from a second of the trip to another. */
@@ -85,7 +86,7 @@ final class PlannedJob {
         }
         for (Part part : parts) {
             job = job.with(new Edit.PutClip(clip(part)));
-            stretches.put(part.clip(), dark(trip, part));
+            watched.put(part.clip(), Watched.of(dark(trip, part)));
         }
         job = job.with(new Edit.PutRun(run(trip, parts)));
         for (Part part : parts) {
