@@ -27,6 +27,11 @@ public record Context(
     /** Chooses a finding and asks for Mark at one of its frames. */
     public void open(FindingId finding, FrameRef frame) {
         selected.set(finding);
+        open(frame);
+    }
+
+    /** Asks for Mark at a frame. */
+    public void open(FrameRef frame) {
         wanted.set(null);
         wanted.set(frame);
     }

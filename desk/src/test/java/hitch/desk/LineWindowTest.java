@@ -88,7 +88,7 @@ class LineWindowTest extends OpenWindow {
 
     @Test
     void keysGoFromFindingToFindingAndOpenTheFootage() throws TimeoutException {
-        clickOn("#line-finding");
+        clickOn("#line-picture");
         // The finding noted last is chosen: the main.
         until(() -> says("Main connection"));
         push(KeyCode.P);
@@ -122,7 +122,6 @@ class LineWindowTest extends OpenWindow {
         double x = on.getMinX() + hot.x() + hot.width() / 2;
         double y = on.getMinY() + hot.y() + hot.height() / 2;
         clickOn(x, y);
-        clickOn("#line-finding");
         until(() -> says("Roots, at the top, heavy"));
         doubleClickOn(x, y, org.testfx.robot.Motion.DIRECT, MouseButton.PRIMARY);
         until(() -> lookup("#bench-mark").queryAs(ToggleButton.class).isSelected());

@@ -29,6 +29,11 @@ public enum LengthUnit {
         return sign;
     }
 
+    /** What depths are told in beside it: feet and inches, as a locator shows them, but in jobs of metres. */
+    public LengthUnit forDepths() {
+        return this == METRES ? METRES : FEET_INCHES;
+    }
+
     /** {@code distance} with its unit, as it stands on screens and in documents. */
     public String show(Distance distance) {
         return switch (this) {
@@ -47,6 +52,12 @@ public enum LengthUnit {
                 ? String.format(Locale.ROOT, "%.2f", distance.mm() / 1000.0)
                 : String.format(Locale.ROOT, "%.1f", distance.inFeet());
         return text.matches("-0\\.0+") ? text.substring(1) : text;
+    }
+
+    /** Reads likewise what may lie up the line of its zero: with a minus. */
+    public Optional<Distance> readSigned(String typed) {
+        String text = typed.strip();
+        return text.startsWith("-") ? read(text.substring(1)).map(d -> new Distance(-d.mm())) : read(text);
     }
 
     /** Reads what a person typed, such as {@code 12}, {@code 12.4 ft}, {@code 12' 5"}, {@code 3.2 m}. */

@@ -9,6 +9,7 @@ import hitch.core.footage.Clip;
 import hitch.core.judge.Survey;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
+import hitch.core.pipe.Whose;
 import hitch.core.story.Audience;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Wording;
@@ -46,6 +47,7 @@ import java.util.stream.Collectors;
  * @param doubtFt how far its sightings lie apart to either side, feet, one decimal; empty for one sighting
  * @param seen every other time it is seen, as clip and seconds
  * @param also ids it was marked under too
+ * @param whose owner's or public by the house rules; empty while the boundary is not known
  */
 public record FindingRow(
         String id,
@@ -72,7 +74,8 @@ public record FindingRow(
         String branch,
         String doubtFt,
         String seen,
-        String also) {
+        String also,
+        String whose) {
 
     /** The rows a recipient gets, in the story's order. */
     public static List<FindingRow> of(Survey survey, Audience audience) {
@@ -113,7 +116,8 @@ public record FindingRow(
                         ? ""
                         : feet(new Station(found.doubt().mm())),
                 found.finding().sightings().stream().map(s -> seen(s, survey)).collect(Collectors.joining("; ")),
-                found.also().stream().map(FindingId::value).collect(Collectors.joining(" ")));
+                found.also().stream().map(FindingId::value).collect(Collectors.joining(" ")),
+                survey.line().isOwners(found).map(Whose::word).orElse(""));
     }
 
     private static String seen(Sighting sighting, Survey survey) {

@@ -33,7 +33,8 @@ public final class FindingsCsv {
         "branch",
         "doubt_ft",
         "also_seen",
-        "also_marked_as"
+        "also_marked_as",
+        "whose"
     };
 
     private FindingsCsv() {}
@@ -67,7 +68,8 @@ public final class FindingsCsv {
                 r.branch(),
                 r.doubtFt(),
                 r.seen(),
-                r.also()
+                r.also(),
+                r.whose()
             };
             printer.printRecord(Arrays.stream(cells).map(FindingsCsv::defused).toArray());
         }

@@ -233,9 +233,7 @@ public final class LineJson {
         row.put("best_clip", found.best().clip().value());
         row.put("best_pts", found.best().pts());
         row.put("weight", found.weight().word());
-        row.put(
-                "owners",
-                line.isOwners(found).map(o -> o ? "owner's" : "public").orElse("not known"));
+        row.put("owners", line.isOwners(found).map(Whose::word).orElse("not known"));
         row.put(
                 "trench_ft",
                 found.extent()

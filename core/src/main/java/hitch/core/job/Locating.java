@@ -33,7 +33,6 @@ final class Locating {
 
     private final Map<FindingId, Finding> findings = new HashMap<>();
     private final Map<FindingId, Tied.Thing> things = new HashMap<>();
-    private final Map<ClipId, Run> givenOf = new HashMap<>();
     private final Map<ClipId, Run> runOf = new HashMap<>();
     private final Job job;
     private final Tied tied;
@@ -47,7 +46,6 @@ final class Locating {
         this.best = new BestPicture(tied, watched, job.rules().line());
         job.findings().forEach(f -> findings.put(f.id(), f));
         tied.things().forEach(t -> t.ids().forEach(id -> things.put(id, t)));
-        job.runs().forEach(r -> r.clips().forEach(c -> givenOf.put(c, r)));
         tied.runs().forEach(r -> r.clips().forEach(c -> runOf.put(c, r)));
     }
 
@@ -100,12 +98,7 @@ final class Locating {
 
     /** A typed place goes where its run went. */
     private Optional<Extent> typed(Finding finding) {
-        Run given = givenOf.get(finding.frame().clip());
-        Run run = runOf.get(finding.frame().clip());
-        long moved = given == null || run == null
-                ? 0
-                : run.start().mm() - given.start().mm();
-        return finding.typed().map(e -> e.movedBy(moved));
+        return finding.typed().map(e -> e.movedBy(tied.movedMm(finding.frame().clip())));
     }
 
     private static Optional<Extent> at(FrameRef frame, Optional<Run> run, Optional<CounterTrace> trace) {

@@ -20,9 +20,11 @@ import hitch.core.line.Material;
 import hitch.core.line.PipeSpan;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
+import hitch.core.pipe.BestPicture;
 import hitch.core.pipe.Line;
 import hitch.core.pipe.Look;
 import hitch.core.pipe.SeenPart;
+import hitch.core.pipe.Visits;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -104,6 +106,16 @@ public record Survey(
             return Optional.empty();
         }
         return Optional.of(run.get().stationOf(trace.cableAt(frame.pts()).orElseThrow()));
+    }
+
+    /** The frame that shows a place of a pipe best; empty where the camera never was. */
+    public Optional<FrameRef> bestAt(String branch, Station place) {
+        List<FrameRef> frames = Visits.at(line.tied(), branch, place).stream()
+                .map(Visits.Visit::frame)
+                .toList();
+        return frames.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new BestPicture(line.tied(), watched, rules.line()).of(frames, place));
     }
 
     /** Length of line of each known material; materials that do not occur are left out. */

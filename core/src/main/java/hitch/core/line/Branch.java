@@ -26,4 +26,19 @@ public record Branch(String name, Optional<String> into, Optional<Station> join,
     public static Branch named(String name) {
         return new Branch(name, Optional.empty(), Optional.empty(), Optional.empty());
     }
+
+    /** The same branch, flowing into another pipe; empty for the line itself. */
+    public Branch intoPipe(Optional<String> other) {
+        return new Branch(name, other, join, tieIn);
+    }
+
+    /** The same branch with its join at a station that was typed; empty where the tie-in tells. */
+    public Branch joiningAt(Optional<Station> station) {
+        return new Branch(name, into, station, tieIn);
+    }
+
+    /** The same branch with a tie-in chosen as its join; empty for the one that names it. */
+    public Branch joiningAtTieIn(Optional<String> finding) {
+        return new Branch(name, into, join, finding);
+    }
 }

@@ -77,11 +77,38 @@ public record LineFacts(
         return new LineFacts(branches, ground, boundary, wall, main, next, spans);
     }
 
-    /** With a stretch said by hand; it is put in place of one that was said of the very same stretch. */
+    /** With something said by hand of a stretch, after all that was said before of the very same stretch. */
     public LineFacts withSpan(SpanGiven span) {
-        List<SpanGiven> next = new ArrayList<>(spans);
-        next.removeIf(s -> s.branch().equals(span.branch()) && s.extent().equals(span.extent()));
-        next.add(span);
+        List<SpanGiven> next = new ArrayList<>();
+        SpanGiven whole = span;
+        for (SpanGiven before : spans) {
+            if (before.branch().equals(span.branch()) && before.extent().equals(span.extent())) {
+                whole = span.after(before);
+            } else {
+                next.add(before);
+            }
+        }
+        next.add(whole);
+        return withSpans(next);
+    }
+
+    /** Whether anything was said by hand of any part of a stretch. */
+    public boolean isSaid(String branch, Extent extent) {
+        return spans.stream().anyMatch(s -> s.branch().equals(branch) && overlap(s.extent(), extent));
+    }
+
+    /** With nothing said by hand of any part of a stretch: what was seen stands. */
+    public LineFacts asSeen(String branch, Extent extent) {
+        return withSpans(spans.stream()
+                .filter(s -> !s.branch().equals(branch) || !overlap(s.extent(), extent))
+                .toList());
+    }
+
+    private static boolean overlap(Extent a, Extent b) {
+        return a.equals(b) || a.from().compareTo(b.to()) < 0 && b.from().compareTo(a.to()) < 0;
+    }
+
+    private LineFacts withSpans(List<SpanGiven> next) {
         return new LineFacts(branches, ground, boundary, wall, main, readFrom, next);
     }
 }

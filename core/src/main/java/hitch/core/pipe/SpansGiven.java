@@ -32,11 +32,7 @@ final class SpansGiven {
             Cover inside = Cover.of(span.extent()).within(given.extent());
             Cover.of(span.extent()).minus(inside).parts().forEach(e -> next.add(span.over(e)));
             for (Extent e : inside.parts()) {
-                next.add(new PipeSpan(
-                        e,
-                        given.material().or(span::material),
-                        given.size().or(span::size),
-                        given.lined() || span.lined()));
+                next.add(given.over(span, e));
             }
             if (span.extent().isPoint()) {
                 next.add(span);

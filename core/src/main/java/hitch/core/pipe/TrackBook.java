@@ -92,7 +92,7 @@ final class TrackBook {
                 tracks.add(new Track(branch, new Extent(extent.from(), join.get()), heading, trouble));
                 extent = new Extent(join.get(), extent.to());
             }
-            branch = Ways.into(evidence.tied().branches(), branch);
+            branch = evidence.tied().into(branch);
         }
         tracks.add(new Track(branch, extent, heading, trouble));
     }

@@ -37,20 +37,9 @@ final class Ways {
         List<Way> ways = new ArrayList<>();
         way(Branch.LINE, Optional.empty()).ifPresent(ways::add);
         for (Branch branch : evidence.tied().branches()) {
-            way(branch.name(), Optional.of(into(evidence.tied().branches(), branch.name())))
-                    .ifPresent(ways::add);
+            way(branch.name(), Optional.of(evidence.tied().into(branch.name()))).ifPresent(ways::add);
         }
         return List.copyOf(ways);
-    }
-
-    /** What a branch joins. */
-    static String into(List<Branch> branches, String name) {
-        return branches.stream()
-                .filter(b -> b.name().equals(name))
-                .findFirst()
-                .flatMap(Branch::into)
-                .filter(n -> branches.stream().anyMatch(b -> b.name().equals(n)))
-                .orElse(Branch.LINE);
     }
 
     private Optional<Way> way(String name, Optional<String> into) {

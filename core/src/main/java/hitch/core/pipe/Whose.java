@@ -18,6 +18,11 @@ import java.util.Optional;
 public record Whose(School school, Optional<Station> boundary, boolean typed) {
     public static final String CHECK = "Whose pipe it is beyond a boundary: check locally.";
 
+    /** What a place is called that is the owner's, or is not. */
+    public static String word(boolean owners) {
+        return owners ? "owner's" : "public";
+    }
+
     static Whose of(Evidence evidence, Ways ways) {
         School school = evidence.rules().school();
         Optional<Station> given = evidence.facts().boundary();

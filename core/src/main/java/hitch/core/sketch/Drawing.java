@@ -38,11 +38,16 @@ final class Drawing {
     }
 
     void hot(double x, double y, double width, double height, String words) {
-        hots.add(new Hot(x, y, width, height, words, Optional.empty()));
+        hots.add(new Hot(x, y, width, height, words, Optional.empty(), Optional.empty()));
     }
 
     void hot(double x, double y, double width, double height, String words, FindingId finding) {
-        hots.add(new Hot(x, y, width, height, words, Optional.of(finding)));
+        hots.add(new Hot(x, y, width, height, words, Optional.of(finding), Optional.empty()));
+    }
+
+    /** The pipe of a branch, drawn along the stations. */
+    void pipe(double x, double y, double width, double height, String words, String branch) {
+        hots.add(new Hot(x, y, width, height, words, Optional.empty(), Optional.of(branch)));
     }
 
     Sketch done(double width, double height) {

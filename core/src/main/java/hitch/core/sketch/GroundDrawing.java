@@ -56,7 +56,7 @@ final class GroundDrawing {
 
     /** Locates as stakes with their depths, and what the pipe falls between them. */
     void depths(PipeDrawing.Run run, double lowered) {
-        LengthUnit unit = survey.facts().unit() == LengthUnit.METRES ? LengthUnit.METRES : LengthUnit.FEET_INCHES;
+        LengthUnit unit = survey.facts().unit().forDepths();
         if (!profile.isMeasured()) {
             drawing.words(
                     "depth not measured",

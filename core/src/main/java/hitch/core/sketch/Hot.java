@@ -8,8 +8,16 @@ import java.util.Optional;
  *
  * @param words what it tells
  * @param finding the finding that it leads to
+ * @param pipe the branch whose pipe it is, drawn along the stations; empty for what is no pipe
  */
-public record Hot(double x, double y, double width, double height, String words, Optional<FindingId> finding) {
+public record Hot(
+        double x,
+        double y,
+        double width,
+        double height,
+        String words,
+        Optional<FindingId> finding,
+        Optional<String> pipe) {
     public boolean covers(double px, double py) {
         return px >= x && px < x + width && py >= y && py < y + height;
     }

@@ -133,13 +133,14 @@ final class PipeDrawing {
                 double left = run.invert(piece.from()) - height;
                 double right = run.invert(piece.to()) - height;
                 drawing.add(new Mark.Pipe(span.over(piece), x, width, left, right, height));
-                drawing.hot(
+                drawing.pipe(
                         x,
                         Math.min(left, right),
                         width,
                         height,
                         span.words() + ", " + unit.show(span.length()) + ", " + place(way, span.extent())
-                                + seen(way, piece));
+                                + seen(way, piece),
+                        way.name());
             }
             label(way, span, run, height, share);
         }

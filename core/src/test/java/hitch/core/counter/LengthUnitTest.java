@@ -57,6 +57,16 @@ class LengthUnitTest {
     }
 
     @Test
+    void readsAMinusWhereItIsMeant() {
+        assertThat(LengthUnit.FEET.readSigned(" -12.5 ")).contains(Distance.feet(-12.5));
+        assertThat(LengthUnit.FEET_INCHES.readSigned("- 3' 6\"")).contains(Distance.feet(-3.5));
+        assertThat(LengthUnit.METRES.readSigned("4")).contains(Distance.metres(4));
+        assertThat(LengthUnit.FEET.readSigned("--4")).isEmpty();
+        assertThat(LengthUnit.FEET.readSigned("-")).isEmpty();
+        assertThat(LengthUnit.FEET.read("-4")).isEmpty();
+    }
+
+    @Test
     void neverShowsMinusNothing() {
         assertThat(LengthUnit.FEET.show(new Distance(-3))).isEqualTo("0.0 ft");
         assertThat(LengthUnit.METRES.show(new Distance(-3))).isEqualTo("0.00 m");

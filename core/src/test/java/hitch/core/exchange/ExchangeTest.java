@@ -2,11 +2,14 @@ package hitch.core.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.LineJob;
 import hitch.core.Sample;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.Reckoner;
 import hitch.core.judge.Survey;
+import hitch.core.line.Direction;
+import hitch.core.line.School;
 import hitch.core.story.Audience;
 import hitch.core.story.Cutting;
 import java.io.IOException;
@@ -66,6 +69,22 @@ class ExchangeTest {
         assertThat(table.get(4).get("station_from_ft")).isEqualTo("31.0");
         assertThat(table.get(4).get("station_to_ft")).isEqualTo("38.0");
         assertThat(table.get(7).get("station_from_ft")).isEmpty();
+    }
+
+    @Test
+    void eachFindingIsToldWhoseItIs() throws IOException {
+        LineJob job = new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 50)
+                .note("street", 20, "roots top heavy")
+                .note("street", 45, "hole right")
+                .rules(r -> r.withSchool(School.TO_THE_PROPERTY_LINE));
+        assertThat(csv(job.survey(), Audience.HOMEOWNER))
+                .extracting(r -> r.get("whose"))
+                .containsOnly("");
+        job.note("street", 40, "boundary, property line at the hedge");
+        assertThat(csv(job.survey(), Audience.HOMEOWNER))
+                .extracting(r -> r.get("kind") + " " + r.get("whose"))
+                .contains("roots owner's", "hole public");
     }
 
     @Test

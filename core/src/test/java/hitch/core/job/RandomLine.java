@@ -12,6 +12,7 @@ import hitch.core.line.SpanGiven;
 import hitch.core.line.Station;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.Combinators;
@@ -34,7 +35,12 @@ final class RandomLine {
                                 .toList())));
         Arbitrary<SpanGiven> span = Combinators.combine(station, station, Arbitraries.of(Material.values()))
                 .as((a, b, m) -> new SpanGiven(
-                        Branch.LINE, Extent.between(a, b), Optional.of(m), Optional.of(new PipeSize(4)), true));
+                        Branch.LINE,
+                        Extent.between(a, b),
+                        Optional.of(m),
+                        Optional.of(new PipeSize(4)),
+                        true,
+                        Set.of()));
         return Combinators.combine(
                         ground,
                         station.optional(),

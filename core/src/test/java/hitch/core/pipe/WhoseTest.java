@@ -6,14 +6,9 @@ import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.LineJob;
 import hitch.core.counter.LengthUnit;
-import hitch.core.line.Branch;
 import hitch.core.line.Direction;
-import hitch.core.line.Extent;
-import hitch.core.line.Material;
-import hitch.core.line.PipeSize;
 import hitch.core.line.ReadFrom;
 import hitch.core.line.School;
-import hitch.core.line.SpanGiven;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
@@ -71,24 +66,5 @@ class WhoseTest {
                 job().facts(f -> f.readingFrom(ReadFrom.WALL)).line().stationing();
         assertThat(unknown.from()).isEqualTo(ReadFrom.OPENING);
         assertThat(unknown.asked()).isEqualTo(ReadFrom.WALL);
-    }
-
-    @Test
-    void whatAPersonSaysOfAStretchIsLaidOverWhatWasReckoned() {
-        SpanGiven given = new SpanGiven(
-                Branch.LINE,
-                new Extent(at(10), at(20)),
-                Optional.of(Material.CAST_IRON),
-                Optional.of(new PipeSize(3)),
-                true);
-        Line line = job().facts(f -> f.withSpan(given)).line();
-        assertThat(line.main().orElseThrow().spans())
-                .extracting(s -> s.words())
-                .containsExactly("4 in clay", "3 in cast iron, lined", "4 in clay", "4 in PVC");
-        SpanGiven asReckoned = new SpanGiven(Branch.LINE, given.extent(), Optional.empty(), Optional.empty(), false);
-        assertThat(job().facts(f -> f.withSpan(given).withSpan(asReckoned))
-                        .line()
-                        .lengths())
-                .isEqualTo(job().line().lengths());
     }
 }

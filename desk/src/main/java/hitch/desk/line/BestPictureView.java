@@ -1,6 +1,5 @@
 package hitch.desk.line;
 
-import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameRef;
 import hitch.desk.Context;
@@ -14,7 +13,7 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.StackPane;
 
-/** The frame that shows a finding best, fetched in the background. */
+/** The frame that shows a finding or a place best, fetched in the background. */
 final class BestPictureView extends StackPane {
     private static final double WIDTH = 200;
     private static final double HEIGHT = 150;
@@ -34,9 +33,11 @@ final class BestPictureView extends StackPane {
         getChildren().add(view);
     }
 
-    void show(LocatedFinding found) {
-        FrameRef best = found.best();
-        setAccessibleText("Best picture of " + found.finding().phrase());
+    /**
+     * @param of what it is a picture of, in words
+     */
+    void show(FrameRef best, String of) {
+        setAccessibleText("Best picture of " + of);
         Optional<Clip> clip = desk.work().now().survey().clip(best.clip());
         if (best.equals(shown) || clip.isEmpty()) {
             return;
@@ -54,8 +55,14 @@ final class BestPictureView extends StackPane {
                         p -> arrived(p, best));
     }
 
+    void clear() {
+        shown = null;
+        view.setImage(null);
+        setAccessibleText("No picture");
+    }
+
     private void arrived(Picture picture, FrameRef of) {
-        // Another finding may have been chosen while this one was fetched.
+        // Something else may have been chosen while this one was fetched.
         if (of.equals(shown)) {
             WritableImage image = new WritableImage(picture.width(), picture.height());
             int[] opaque = java.util.Arrays.stream(picture.rgb())

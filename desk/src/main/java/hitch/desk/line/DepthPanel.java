@@ -45,7 +45,7 @@ final class DepthPanel implements Panel {
         if (survey.line().depths().locates().isEmpty()) {
             locates.words("Note one on Mark where the head was located: locate 5 ft 1 in, stake by the side gate");
         } else {
-            locates.row("", "Depth", "Ground", "Mark", "Near", "Bottom of pipe");
+            locates.row("Station", "", "Depth", "Ground", "Mark", "Near", "Bottom of pipe");
             survey.line().depths().locates().forEach(l -> locate(locates, l, survey));
         }
         VBox left = new VBox(16, locates, ground(survey));
@@ -54,10 +54,8 @@ final class DepthPanel implements Panel {
         return box;
     }
 
-    /** Depths are told in feet and inches, as they are read, but in jobs of metres. */
     private LengthUnit depthUnit() {
-        LengthUnit unit = desk.work().now().survey().facts().unit();
-        return unit == LengthUnit.METRES ? unit : LengthUnit.FEET_INCHES;
+        return desk.work().now().survey().facts().unit().forDepths();
     }
 
     private void locate(Table table, Locate locate, Survey survey) {
@@ -74,15 +72,10 @@ final class DepthPanel implements Panel {
         surface.setPrefWidth(124);
         surface.setMinWidth(124);
         table.row(
-                locate.branch().isEmpty()
-                        ? survey.line()
-                                .stationing()
-                                .show(locate.at(), survey.facts().unit())
-                        : survey.line()
-                                .show(
-                                        locate.branch(),
-                                        locate.at(),
-                                        survey.facts().unit()),
+                survey.thing(locate.finding())
+                        .<Node>map(f -> PlaceField.of(desk, "Station of " + name, f, locate.at()))
+                        .orElseGet(() -> Labels.of(name, "strong")),
+                locate.branch().isEmpty() ? "" : locate.branch(),
                 Fields.text("Depth of " + name, depthUnit().show(locate.depth()), 96, t -> deeper(locate, t)),
                 surface,
                 Fields.text(

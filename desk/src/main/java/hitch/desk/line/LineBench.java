@@ -1,9 +1,11 @@
 package hitch.desk.line;
 
+import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
 import hitch.core.line.LineFacts;
 import hitch.core.line.ReadFrom;
+import hitch.core.line.Station;
 import hitch.core.sketch.SectionSketch;
 import hitch.core.sketch.Sketch;
 import hitch.desk.Bench;
@@ -27,7 +29,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The line drawn to scale, its plan, and under them what it adds up to, a page at a time. */
-public final class LineBench implements Bench {
+public final class LineBench implements Bench, Picks {
     private static final double PLAN = 84;
     private static final double STEP_PX = 80;
 
@@ -36,6 +38,7 @@ public final class LineBench implements Bench {
     private final SectionView section;
     private final PlanView plan;
     private final LineExport export;
+    private final ReachPanel reach;
     private final List<Panel> panels;
     private final List<ToggleButton> tabs = new ArrayList<>();
     private final ScrollPane page = new ScrollPane();
@@ -44,15 +47,16 @@ public final class LineBench implements Bench {
 
     public LineBench(Context desk) {
         this.desk = desk;
-        this.section = new SectionView(desk, this::open);
-        this.plan = new PlanView(desk);
+        this.section = new SectionView(desk, this);
+        this.plan = new PlanView(desk, this);
         this.export = new LineExport(desk);
+        this.reach = new ReachPanel(desk, this::open);
         this.panels = List.of(
                 new PipePanel(desk),
                 new SeenPanel(desk),
                 new DepthPanel(desk),
                 new OpeningsPanel(desk),
-                new ReachPanel(desk, this::open),
+                reach,
                 new RunsPanel(desk));
         this.showing = panels.getFirst();
         this.readFrom = Fields.choice(
@@ -124,9 +128,35 @@ public final class LineBench implements Bench {
 
     private void chosen() {
         desk.selectedFinding().flatMap(LocatedFinding::extent).ifPresent(section::bring);
-        if (showing instanceof ReachPanel) {
+        reach.turnToFinding();
+        if (showing == reach) {
             fill();
         }
+    }
+
+    @Override
+    public void finding(FindingId id, boolean twice) {
+        desk.selected().set(id);
+        reach.turnToFinding();
+        pick(twice);
+    }
+
+    @Override
+    public void place(String branch, Station at, boolean twice) {
+        reach.turnTo(branch, at);
+        pick(twice);
+    }
+
+    /** Shows the page with the best picture of what was picked, or its footage. */
+    private void pick(boolean footage) {
+        show(reach);
+        if (footage) {
+            openBest();
+        }
+    }
+
+    private void openBest() {
+        reach.best().ifPresentOrElse(desk::open, () -> desk.work().notices().say(reach.nothingToOpen()));
     }
 
     private void fill() {
@@ -177,11 +207,7 @@ public final class LineBench implements Bench {
             case DIGIT0, NUMPAD0 -> section.showAll();
             case LEFT -> section.move(-STEP_PX);
             case RIGHT -> section.move(STEP_PX);
-            case ENTER ->
-                desk.selectedFinding()
-                        .flatMap(f ->
-                                desk.work().now().survey().thing(f.finding().id()))
-                        .ifPresent(this::open);
+            case ENTER -> openBest();
             default -> {
                 return;
             }

@@ -2,12 +2,10 @@ package hitch.desk.line;
 
 import hitch.core.counter.Distance;
 import hitch.core.counter.LengthUnit;
-import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
 import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
 import hitch.core.line.LineFacts;
 import hitch.core.line.Material;
 import hitch.core.line.PipeSize;
@@ -21,13 +19,15 @@ import hitch.core.pipe.Whose;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
-import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
+import javafx.scene.layout.VBox;
 
 /** What the pipe is made of, to be put right in place, and what it adds up to. */
 final class PipePanel implements Panel {
@@ -62,41 +62,42 @@ final class PipePanel implements Panel {
         if (pipe.isEmpty()) {
             pipe.words("Set the counter on Mark, and the pipe appears here.");
         }
-        HBox box = new HBox(40, pipe, lengths(survey), events(survey));
+        VBox left = new VBox(16, pipe);
+        if (!survey.line().ways().isEmpty()) {
+            left.getChildren().add(new StretchForm(desk, survey.line().ways(), materials(), SIZES));
+        }
+        HBox box = new HBox(40, left, lengths(survey), events(survey));
         box.getStyleClass().add("page");
         return box;
     }
 
+    /** What a pipe may be made of, first of all unknown. */
+    private static List<Optional<Material>> materials() {
+        return Stream.concat(
+                        Stream.of(Optional.<Material>empty()),
+                        Arrays.stream(Material.values()).map(Optional::of))
+                .toList();
+    }
+
     private void row(Table pipe, Way way, PipeSpan span, Survey survey) {
         LengthUnit unit = survey.facts().unit();
-        List<Optional<Material>> materials = new ArrayList<>(List.of(Optional.empty()));
-        Arrays.stream(Material.values()).map(Optional::of).forEach(materials::add);
         Region material = Fields.choice(
                 "Material of " + span.words(),
-                materials,
+                materials(),
                 span.material(),
                 m -> m.map(Material::word).orElse(UNKNOWN),
-                m -> give(way, span, m, span.size(), span.lined()));
+                m -> give(SpanGiven.material(way.name(), span.extent(), m), m.equals(span.material())));
         Region size = Fields.choice(
                 "Size of " + span.words(),
                 SIZES,
                 span.size().map(PipeSize::inches).orElse(0),
                 i -> i == 0 ? UNKNOWN : i + " in",
-                i -> give(
-                        way,
-                        span,
-                        span.material(),
-                        i == 0 ? Optional.empty() : Optional.of(new PipeSize(i)),
-                        span.lined()));
-        Region lined = Fields.check("lined", span.lined(), on -> give(way, span, span.material(), span.size(), on));
+                i -> size(way, span, i == 0 ? Optional.empty() : Optional.of(new PipeSize(i))));
+        Region lined = Fields.check(
+                "lined", span.lined(), on -> give(SpanGiven.lining(way.name(), span.extent(), on), on == span.lined()));
         Station end = span.extent().to();
         Optional<LocatedFinding> change = changeAt(survey, way, end);
-        Node to = change.<Node>map(f -> Fields.text(
-                        "End of " + span.words() + ", " + unit.sign(),
-                        unit.number(new Distance(
-                                survey.line().stationing().read(end).mm())),
-                        72,
-                        typed -> move(f, typed)))
+        Node to = change.<Node>map(f -> PlaceField.of(desk, "End of " + span.words() + ", " + unit.sign(), f, end))
                 .orElseGet(() -> Labels.of(
                         unit.number(new Distance(
                                 survey.line().stationing().read(end).mm())),
@@ -118,7 +119,19 @@ final class PipePanel implements Panel {
                                         .mm()))
                                 + " to",
                         "measure"),
-                to);
+                to,
+                asSeen(way, span));
+    }
+
+    /** Takes back what was said by hand of a span, where anything was. */
+    private Node asSeen(Way way, PipeSpan span) {
+        Button seen = Labels.button("As seen", "", "Take back what was said of this pipe by hand", () -> {
+            LineFacts facts = desk.work().now().job().line();
+            desk.work().apply(new Edit.DescribeLine(facts.asSeen(way.name(), span.extent())));
+        });
+        seen.getStyleClass().add("quiet");
+        seen.setVisible(desk.work().now().job().line().isSaid(way.name(), span.extent()));
+        return seen;
     }
 
     private static Optional<LocatedFinding> changeAt(Survey survey, Way way, Station at) {
@@ -132,28 +145,16 @@ final class PipePanel implements Panel {
                 .findFirst();
     }
 
-    private void give(Way way, PipeSpan span, Optional<Material> material, Optional<PipeSize> size, boolean lined) {
-        LineFacts facts = desk.work().now().job().line();
-        SpanGiven given = new SpanGiven(way.name(), span.extent(), material, size, lined);
-        boolean asReckoned = material.equals(span.material()) && size.equals(span.size()) && lined == span.lined();
-        if (!asReckoned) {
-            desk.work().apply(new Edit.DescribeLine(facts.withSpan(given)));
-        }
+    private void size(Way way, PipeSpan span, Optional<PipeSize> size) {
+        give(SpanGiven.size(way.name(), span.extent(), size), size.equals(span.size()));
     }
 
-    /** Moves a change of pipe to a typed station. */
-    private void move(LocatedFinding change, String typed) {
-        Survey survey = desk.work().now().survey();
-        boolean negative = typed.startsWith("-");
-        Optional<Distance> read = survey.facts().unit().read(negative ? typed.substring(1) : typed);
-        if (read.isEmpty()) {
-            desk.work().notices().say("\"" + typed + "\" is not a distance; the change of pipe stays where it was.");
-            return;
+    /** @param same whether it is what stands there already */
+    private void give(SpanGiven given, boolean same) {
+        if (!same) {
+            LineFacts facts = desk.work().now().job().line();
+            desk.work().apply(new Edit.DescribeLine(facts.withSpan(given)));
         }
-        Station asked = new Station(negative ? -read.get().mm() : read.get().mm());
-        Station at = survey.line().stationing().meant(asked);
-        Finding finding = desk.work().now().job().finding(change.finding().id()).orElse(change.finding());
-        desk.work().apply(new Edit.AmendFinding(finding.id(), finding.typedAt(Extent.at(at))));
     }
 
     private static Table lengths(Survey survey) {

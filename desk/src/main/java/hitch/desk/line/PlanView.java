@@ -1,6 +1,5 @@
 package hitch.desk.line;
 
-import hitch.core.finding.FindingId;
 import hitch.core.sketch.Hot;
 import hitch.core.sketch.PlanSketch;
 import hitch.core.sketch.Sketch;
@@ -18,7 +17,7 @@ final class PlanView extends Region {
     private final SketchPainter painter = new SketchPainter();
     private Sketch sketch;
 
-    PlanView(Context desk) {
+    PlanView(Context desk, Picks picks) {
         this.desk = desk;
         getStyleClass().add("section");
         getChildren().add(canvas);
@@ -34,10 +33,11 @@ final class PlanView extends Region {
         });
         canvas.setOnMouseExited(e -> tip.hide());
         canvas.setOnMouseClicked(e -> {
-            Optional<FindingId> found = sketch == null
-                    ? Optional.empty()
-                    : sketch.at(e.getX(), e.getY()).flatMap(Hot::finding);
-            found.ifPresent(desk.selected()::set);
+            if (sketch != null) {
+                sketch.at(e.getX(), e.getY())
+                        .flatMap(Hot::finding)
+                        .ifPresent(id -> picks.finding(id, e.getClickCount() > 1));
+            }
         });
         desk.work().snapshotProperty().addListener((o, was, is) -> draw());
         desk.theme().darkProperty().addListener((o, was, is) -> draw());

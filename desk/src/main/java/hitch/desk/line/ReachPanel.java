@@ -2,9 +2,12 @@ package hitch.desk.line;
 
 import hitch.core.counter.LengthUnit;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.FrameRef;
 import hitch.core.judge.Survey;
+import hitch.core.line.Station;
 import hitch.core.pipe.Line;
 import hitch.core.pipe.Reach;
+import hitch.core.pipe.Way;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import java.util.List;
@@ -14,37 +17,75 @@ import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
-/** The chosen finding: its best picture, and what can be done for it from where. */
+/** What was picked in the drawing: its best picture, and for a finding what can be done for it from where. */
 final class ReachPanel implements Panel {
     private final Context desk;
     private final BestPictureView picture;
+    private final PlacePage places;
     private final Consumer<LocatedFinding> open;
+    private Place place;
+
+    /** A place on a pipe where nothing was found. */
+    private record Place(String branch, Station at) {}
 
     ReachPanel(Context desk, Consumer<LocatedFinding> open) {
         this.desk = desk;
         this.open = open;
         this.picture = new BestPictureView(desk);
+        this.places = new PlacePage(desk, picture);
     }
 
     @Override
     public String title() {
-        return "Finding and reach";
+        return "Picture and reach";
+    }
+
+    /** Shows a place on a pipe until a finding is wanted. */
+    void turnTo(String branch, Station at) {
+        place = new Place(branch, at);
+    }
+
+    /** Shows the chosen finding. */
+    void turnToFinding() {
+        place = null;
+    }
+
+    /** The frame that shows best what is turned to; empty where there is none. */
+    Optional<FrameRef> best() {
+        Survey survey = desk.work().now().survey();
+        return place != null
+                ? survey.bestAt(place.branch(), place.at())
+                : desk.selectedFinding()
+                        .flatMap(f -> survey.thing(f.finding().id()))
+                        .map(LocatedFinding::best);
+    }
+
+    /** Why there is no best frame. */
+    String nothingToOpen() {
+        return place == null
+                ? "Click a knot or the pipe first: then its footage can be opened."
+                : "No footage shows this place: the camera was never there.";
     }
 
     @Override
     public Node build() {
         Survey survey = desk.work().now().survey();
+        Optional<Way> way =
+                Optional.ofNullable(place).flatMap(p -> survey.line().way(p.branch()));
+        if (way.isPresent()) {
+            return places.build(way.get(), place.at());
+        }
         Optional<LocatedFinding> chosen =
                 Optional.ofNullable(desk.selected().get()).flatMap(survey::thing);
         if (chosen.isEmpty()) {
             Table none = new Table("No finding is chosen");
-            none.words("Click a knot, or press N and P to go from one to the next.");
+            none.words("Click a knot or the pipe, or press N and P to go from finding to finding.");
             HBox box = new HBox(none);
             box.getStyleClass().add("page");
             return box;
         }
         LocatedFinding found = chosen.get();
-        picture.show(found);
+        picture.show(found.best(), found.finding().phrase());
         VBox left = new VBox(
                 8,
                 picture,
@@ -82,9 +123,7 @@ final class ReachPanel implements Panel {
                                 .orElse("boundary not known") + "; check locally");
         found.extent()
                 .flatMap(e -> line.depths().trench(found.branch(), e))
-                .ifPresent(d -> table.row(
-                        "Trench",
-                        (unit == LengthUnit.METRES ? unit : LengthUnit.FEET_INCHES).show(d) + " at its deepest"));
+                .ifPresent(d -> table.row("Trench", unit.forDepths().show(d) + " at its deepest"));
         return table;
     }
 

@@ -2,11 +2,7 @@ package hitch.desk.line;
 
 import hitch.core.counter.Distance;
 import hitch.core.counter.LengthUnit;
-import hitch.core.finding.FindingKind;
-import hitch.core.finding.LocatedFinding;
-import hitch.core.job.Edit;
 import hitch.core.judge.Survey;
-import hitch.core.line.Branch;
 import hitch.core.line.LineFacts;
 import hitch.core.line.Run;
 import hitch.core.line.RunId;
@@ -15,9 +11,6 @@ import hitch.core.pipe.Line;
 import hitch.core.pipe.tie.Slip;
 import hitch.core.pipe.tie.Tie;
 import hitch.desk.Context;
-import hitch.desk.widget.Fields;
-import java.util.ArrayList;
-import java.util.List;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.Node;
@@ -40,7 +33,7 @@ final class RunsPanel implements Panel {
     @Override
     public Node build() {
         Survey survey = desk.work().now().survey();
-        HBox box = new HBox(40, new VBox(16, runs(survey), branches(survey)), ties(survey), known(survey));
+        HBox box = new HBox(40, new VBox(16, runs(survey), new BranchTable(desk).build()), ties(survey), known(survey));
         box.getStyleClass().add("page");
         return box;
     }
@@ -55,45 +48,6 @@ final class RunsPanel implements Panel {
             table.row(run.name(), survey.line().show(run.branch(), run.start(), unit), how);
         }
         return table;
-    }
-
-    private Table branches(Survey survey) {
-        LengthUnit unit = survey.facts().unit();
-        Table table = new Table("Branches");
-        List<String> ids = new ArrayList<>(List.of(""));
-        survey.findings().stream()
-                .filter(f -> f.finding().kind() == FindingKind.TIE_IN)
-                .forEach(f -> ids.add(f.finding().id().value()));
-        for (Branch branch : survey.line().tied().branches()) {
-            Optional<Station> join =
-                    Optional.ofNullable(survey.line().tied().joins().get(branch.name()));
-            table.row(
-                    branch.name(),
-                    join.map(j -> survey.line().stationing().show(j, unit)).orElse("join not known"),
-                    Fields.choice(
-                            "Tie-in of the " + branch.name() + " branch",
-                            ids,
-                            branch.tieIn().orElse(""),
-                            id -> id.isEmpty() ? "the tie-in that names it" : words(survey, id, unit),
-                            id -> describe(f -> f.withBranch(new Branch(
-                                    branch.name(),
-                                    branch.into(),
-                                    branch.join(),
-                                    id.isEmpty() ? Optional.empty() : Optional.of(id))))));
-        }
-        if (table.isEmpty()) {
-            table.words("Name a run's branch on Load, and it appears here.");
-        }
-        return table;
-    }
-
-    private static String words(Survey survey, String id, LengthUnit unit) {
-        return survey.findings().stream()
-                .filter(f -> f.finding().id().value().equals(id))
-                .findFirst()
-                .flatMap(LocatedFinding::extent)
-                .map(e -> "tie-in at " + survey.line().stationing().show(e, unit))
-                .orElse(id);
     }
 
     private static Table ties(Survey survey) {
@@ -154,25 +108,10 @@ final class RunsPanel implements Panel {
 
     private Node station(
             String name, Optional<Station> value, Function<Optional<Station>, Function<LineFacts, LineFacts>> with) {
-        LengthUnit unit = desk.work().now().survey().facts().unit();
-        return Fields.text(
-                name, value.map(s -> unit.number(new Distance(s.mm()))).orElse(""), 88, typed -> {
-                    boolean minus = typed.startsWith("-");
-                    Optional<Distance> read = unit.read(minus ? typed.substring(1) : typed);
-                    if (!typed.isEmpty() && read.isEmpty()) {
-                        desk.work().notices().say("\"" + typed + "\" is not a distance; it stays as it was.");
-                        return;
-                    }
-                    Optional<Station> next = read.map(d -> new Station(minus ? -d.mm() : d.mm()));
-                    describe(f -> with.apply(next).apply(f));
-                });
-    }
-
-    private void describe(Function<LineFacts, LineFacts> how) {
-        LineFacts facts = desk.work().now().job().line();
-        LineFacts next = how.apply(facts);
-        if (!next.equals(facts)) {
-            desk.work().apply(new Edit.DescribeLine(next));
-        }
+        return StationField.of(
+                desk,
+                name,
+                value,
+                s -> with.apply(s).apply(desk.work().now().job().line()));
     }
 }

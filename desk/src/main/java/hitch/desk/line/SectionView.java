@@ -1,6 +1,5 @@
 package hitch.desk.line;
 
-import hitch.core.finding.LocatedFinding;
 import hitch.core.judge.Survey;
 import hitch.core.line.Extent;
 import hitch.core.sketch.Hot;
@@ -9,18 +8,17 @@ import hitch.core.sketch.Sketch;
 import hitch.core.sketch.View;
 import hitch.desk.Context;
 import java.util.Optional;
-import java.util.function.Consumer;
 import javafx.scene.canvas.Canvas;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.Region;
 
-/** The long section: wheel and drag go along it, the pointer is told what it stands on, a click chooses. */
+/** The long section: wheel and drag go along it, the pointer is told what it stands on, a click picks it. */
 final class SectionView extends Region {
     private static final double A_NOTCH = 1.25;
 
     private final Context desk;
-    private final Consumer<LocatedFinding> open;
+    private final Picks picks;
     private final Canvas canvas = new Canvas();
     private final Tooltip tip = new Tooltip();
     private final SketchPainter painter = new SketchPainter();
@@ -30,12 +28,9 @@ final class SectionView extends Region {
     private double dragged;
     private boolean moved;
 
-    /**
-     * @param open what to do with a finding that is asked for twice
-     */
-    SectionView(Context desk, Consumer<LocatedFinding> open) {
+    SectionView(Context desk, Picks picks) {
         this.desk = desk;
-        this.open = open;
+        this.picks = picks;
         getStyleClass().add("section");
         getChildren().add(canvas);
         setId("section");
@@ -79,17 +74,12 @@ final class SectionView extends Region {
     }
 
     private void choose(MouseEvent e) {
-        Optional<LocatedFinding> found = moved || sketch == null
-                ? Optional.empty()
-                : sketch.at(e.getX(), e.getY())
-                        .flatMap(Hot::finding)
-                        .flatMap(id -> desk.work().now().survey().thing(id));
-        found.ifPresent(f -> {
-            desk.selected().set(f.finding().id());
-            if (e.getClickCount() > 1) {
-                open.accept(f);
-            }
-        });
+        if (!moved && sketch != null) {
+            sketch.at(e.getX(), e.getY()).ifPresent(hot -> {
+                hot.finding().ifPresent(id -> picks.finding(id, e.getClickCount() > 1));
+                hot.pipe().ifPresent(branch -> picks.place(branch, view.at(e.getX()), e.getClickCount() > 1));
+            });
+        }
     }
 
     /** Shows less of the line about a pixel, or more of it with a factor under 1. */

@@ -172,8 +172,11 @@ final class RunForm extends VBox {
 
     /** A station may lie up the line of the first opening: with a minus. */
     private Optional<Station> station(String typed) {
-        boolean minus = typed.startsWith("-");
-        return length(minus ? typed.substring(1) : typed).map(d -> new Station(minus ? -d.mm() : d.mm()));
+        Optional<Distance> read = unit.readSigned(typed);
+        if (read.isEmpty()) {
+            refuse(typed, "a distance");
+        }
+        return read.map(d -> new Station(d.mm()));
     }
 
     private void refuse(String typed, String wanted) {

@@ -9,6 +9,7 @@ import hitch.core.counter.MarkSource;
 import hitch.core.counter.Zeroing;
 import hitch.core.footage.Clip;
 import hitch.desk.Snapshot;
+import hitch.desk.widget.ClockText;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -40,8 +41,8 @@ final class CounterWalk {
             long middle = (doubt.fromPts() + doubt.toPts()) / 2;
             stops.add(new Stop(
                     middle,
-                    "Counter unsure from " + Readout.clock(clip.secondsInto(doubt.fromPts())) + " to "
-                            + Readout.clock(clip.secondsInto(doubt.toPts())),
+                    "Counter unsure from " + ClockText.of(clip.secondsInto(doubt.fromPts())) + " to "
+                            + ClockText.of(clip.secondsInto(doubt.toPts())),
                     reading(trace, middle, unit),
                     Optional.empty()));
         }

@@ -8,6 +8,7 @@ import hitch.core.footage.Clip;
 import hitch.core.line.Station;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
+import hitch.desk.widget.ClockText;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.StillView;
 import java.util.List;
@@ -98,7 +99,7 @@ final class HerePane extends VBox {
         Optional<Clip> clip =
                 desk.work().now().survey().clip(found.finding().frame().clip());
         String at = clip.map(
-                        c -> Readout.clock(c.secondsInto(found.finding().frame().pts())))
+                        c -> ClockText.of(c.secondsInto(found.finding().frame().pts())))
                 .orElse("");
         return (found.heading() == Heading.STILL
                         ? "at rest "

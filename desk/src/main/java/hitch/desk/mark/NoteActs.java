@@ -43,14 +43,16 @@ final class NoteActs {
     /** Says so where a typed distance and the counter differ. */
     void compare(Finding made, FrameRef at) {
         Optional<Station> counter = desk.work().now().survey().stationAt(at);
+        long moved = desk.work().now().survey().line().tied().movedMm(at.clip());
         boolean apart = made.typed().isPresent()
                 && counter.isPresent()
-                && made.typed().get().from().to(counter.get()).compareTo(TOLERATED) > 0;
+                && made.typed().get().movedBy(moved).from().to(counter.get()).compareTo(TOLERATED) > 0;
         if (apart) {
             LengthUnit unit = desk.work().now().survey().facts().unit();
             desk.work()
                     .notices()
-                    .say("You typed " + unit.show(made.typed().get().from().fromDatum()) + "; the counter gives "
+                    .say("You typed "
+                            + unit.show(made.typed().get().movedBy(moved).from().fromDatum()) + "; the counter gives "
                             + unit.show(counter.get().fromDatum()) + ", and " + made.id()
                             + " stands there. To keep what was typed, amend it (E) and press Shift+Enter.");
         }

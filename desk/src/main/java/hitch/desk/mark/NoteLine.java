@@ -11,6 +11,7 @@ import hitch.core.note.Note;
 import hitch.core.note.NoteReader;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
+import hitch.desk.widget.ClockText;
 import hitch.desk.widget.Labels;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
@@ -90,7 +91,7 @@ final class NoteLine extends VBox {
     void reword(SpokenLine line) {
         cancel();
         rewording = line;
-        heading.setText("Said at " + Readout.clock(line.seconds()));
+        heading.setText("Said at " + ClockText.of(line.seconds()));
         field.setText(line.draft().wording());
         field.requestFocus();
         field.end();

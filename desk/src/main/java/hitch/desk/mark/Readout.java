@@ -6,6 +6,7 @@ import hitch.core.line.Run;
 import hitch.core.line.Station;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
+import hitch.desk.widget.ClockText;
 import hitch.desk.widget.Labels;
 import java.util.Locale;
 import java.util.Optional;
@@ -71,7 +72,8 @@ final class Readout extends HBox {
         run.setText(on.map(Run::name).orElse(shown.clip().fileName()));
         CounterTrace trace = survey.traces().get(shown.clip().id());
         motion.setText(on.isEmpty() || trace == null ? "" : motion(trace, shown));
-        time.setText(clock(shown.seconds()) + " / " + clock(shown.clip().seconds()));
+        time.setText(ClockText.of(shown.seconds()) + " / "
+                + ClockText.of(shown.clip().seconds()));
         frame.setText(shown.clip().fileName() + "  frame " + shown.number());
     }
 
@@ -80,11 +82,5 @@ final class Readout extends HBox {
         double feet = Math.abs(trace.speedAt(pts)) / 304.8;
         String heading = trace.headingAt(pts).word();
         return feet < 0.05 ? heading : String.format(Locale.ROOT, "%s  %.1f ft/s", heading, feet);
-    }
-
-    /** Minutes, seconds and tenths. */
-    static String clock(double seconds) {
-        long tenths = Math.round(seconds * 10);
-        return String.format(Locale.ROOT, "%d:%02d.%d", tenths / 600, tenths / 10 % 60, tenths % 10);
     }
 }

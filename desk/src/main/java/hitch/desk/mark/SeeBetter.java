@@ -7,6 +7,7 @@ import hitch.core.job.Edit;
 import hitch.desk.Context;
 import hitch.desk.play.Loop;
 import hitch.desk.play.Player;
+import hitch.desk.widget.ClockText;
 import hitch.desk.widget.Labels;
 import java.util.List;
 import java.util.Locale;
@@ -198,9 +199,8 @@ final class SeeBetter extends FlowPane {
             lines.setSelected(now.deinterlace());
             following = false;
             span(now)
-                    .ifPresent(
-                            s -> scope.setText("for " + Readout.clock(f.clip().secondsInto(s.fromPts())) + " to "
-                                    + Readout.clock(f.clip().secondsInto(s.toPts()))));
+                    .ifPresent(s -> scope.setText("for " + ClockText.of(f.clip().secondsInto(s.fromPts())) + " to "
+                            + ClockText.of(f.clip().secondsInto(s.toPts()))));
         });
     }
 }

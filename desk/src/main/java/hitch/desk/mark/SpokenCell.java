@@ -9,6 +9,7 @@ import hitch.core.talk.Commentary;
 import hitch.core.talk.Contradiction;
 import hitch.desk.Context;
 import hitch.desk.mark.SpokenDesk.PlaceChosen;
+import hitch.desk.widget.ClockText;
 import hitch.desk.widget.Labels;
 import java.util.ArrayList;
 import java.util.List;
@@ -65,7 +66,7 @@ final class SpokenCell extends ListCell<SpokenLine> {
             setAccessibleText("");
             return;
         }
-        time.setText(Readout.clock(line.seconds()));
+        time.setText(ClockText.of(line.seconds()));
         what.setText(title(line.draft()));
         place.setText(place(line));
         words.setText("“" + line.draft().wording() + "”");

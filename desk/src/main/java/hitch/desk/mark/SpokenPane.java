@@ -7,6 +7,7 @@ import hitch.core.talk.Cue;
 import hitch.desk.Context;
 import hitch.desk.mark.SpokenDesk.PlaceChosen;
 import hitch.desk.play.Player;
+import hitch.desk.widget.ClockText;
 import hitch.desk.widget.Labels;
 import hitch.store.CaptionFile;
 import java.io.File;
@@ -215,7 +216,7 @@ final class SpokenPane extends VBox {
         double end = next.cues().stream().mapToDouble(Cue::end).max().orElse(0);
         desk.work()
                 .notices()
-                .say(next.fileName() + " was added: " + next.cues().size() + " captions, up to " + Readout.clock(end)
+                .say(next.fileName() + " was added: " + next.cues().size() + " captions, up to " + ClockText.of(end)
                         + ". T shows what was understood.");
     }
 }

@@ -4,6 +4,7 @@ import hitch.core.footage.Clip;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Cue;
 import hitch.desk.Context;
+import hitch.desk.widget.ClockText;
 import hitch.desk.widget.Labels;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,7 +41,7 @@ final class TalkSearch extends VBox {
             @Override
             protected void updateItem(Hit hit, boolean empty) {
                 super.updateItem(hit, empty);
-                Label label = empty ? null : Labels.of(Readout.clock(hit.seconds()) + "   " + hit.text());
+                Label label = empty ? null : Labels.of(ClockText.of(hit.seconds()) + "   " + hit.text());
                 setGraphic(label);
                 setPrefWidth(10);
             }

@@ -1,15 +1,12 @@
 package hitch.desk.mark;
 
-import hitch.core.counter.CounterTrace;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.footage.Clip;
 import hitch.core.judge.Survey;
 import hitch.core.line.Extent;
-import hitch.core.line.Run;
 import hitch.core.line.Station;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
-import java.util.ArrayList;
+import hitch.desk.widget.CameraTime;
 import java.util.List;
 import java.util.Optional;
 import javafx.geometry.Side;
@@ -233,42 +230,19 @@ final class ThereAndBackChart extends Region {
                 .findFirst();
     }
 
-    /** A time at which the camera stood at a station. */
-    record Visit(Clip clip, long pts, String words) {}
-
-    static List<Visit> visits(Survey survey, Station station) {
-        List<Visit> visits = new ArrayList<>();
-        for (Run run : survey.runs()) {
-            for (var id : run.clips()) {
-                CounterTrace trace = survey.traces().get(id);
-                Optional<Clip> clip = survey.clip(id);
-                if (trace == null || clip.isEmpty()) {
-                    continue;
-                }
-                for (long pts : trace.timesAt(run.cableAt(station))) {
-                    String words = clip.get().fileName() + " at "
-                            + Readout.clock(clip.get().secondsInto(pts)) + ", going "
-                            + trace.headingAt(pts).word();
-                    visits.add(new Visit(clip.get(), pts, words.replace("going still", "at rest")));
-                }
-            }
-        }
-        return visits;
-    }
-
     private void offerTimes(Station station, MouseEvent e) {
         Survey survey = desk.work().now().survey();
-        List<Visit> visits = visits(survey, station);
+        List<CameraTime> visits = CameraTime.at(survey, station);
         times.getItems().clear();
         MenuItem title = new MenuItem(
                 station.show(survey.facts().unit()) + (visits.isEmpty() ? ": the camera was not here" : ""));
         title.setDisable(true);
         times.getItems().add(title);
-        for (Visit visit : visits) {
+        for (CameraTime visit : visits) {
             MenuItem item = new MenuItem(visit.words());
             item.setOnAction(a -> {
                 desk.player().playingProperty().set(false);
-                desk.player().seek(visit.clip(), visit.clip().secondsInto(visit.pts()));
+                desk.player().seek(visit.clip(), visit.frame());
             });
             times.getItems().add(item);
         }

@@ -20,15 +20,19 @@ public final class Fields {
         field.setPrefWidth(width);
         field.setMinWidth(width);
         field.setAccessibleText(name);
-        Runnable kept = () -> {
-            if (!field.getText().strip().equals(value)) {
-                keep.accept(field.getText().strip());
+        // A field that is taken away after Enter is left as well: what was handed on is not handed on again.
+        String[] kept = {value};
+        Runnable hand = () -> {
+            String typed = field.getText().strip();
+            if (!typed.equals(kept[0])) {
+                kept[0] = typed;
+                keep.accept(typed);
             }
         };
-        field.setOnAction(e -> kept.run());
+        field.setOnAction(e -> hand.run());
         field.focusedProperty().addListener((o, was, is) -> {
             if (!is) {
-                kept.run();
+                hand.run();
             }
         });
         return field;

@@ -9,6 +9,8 @@ import hitch.core.footage.Clip;
 import hitch.core.job.Reckoner;
 import hitch.core.line.Extent;
 import hitch.core.line.Station;
+import hitch.desk.widget.CameraTime;
+import hitch.desk.widget.ClockText;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -55,9 +57,9 @@ class ChartGeometryTest {
 
     @Test
     void offersEveryTimeTheCameraStoodAtADistance() {
-        var visits = ThereAndBackChart.visits(
+        var visits = CameraTime.at(
                 Reckoner.survey(Sample.job()), new Station(Distance.feet(30).mm()));
-        assertThat(visits).extracting(ThereAndBackChart.Visit::pts).containsExactly(30_000L, 90_000L);
+        assertThat(visits).extracting(t -> t.frame().pts()).containsExactly(30_000L, 90_000L);
         assertThat(visits.get(0).words()).isEqualTo("down.mp4 at 0:30.0, going out");
         assertThat(visits.get(1).words()).isEqualTo("down.mp4 at 1:30.0, going back");
     }
@@ -65,6 +67,6 @@ class ChartGeometryTest {
     @ParameterizedTest
     @CsvSource({"0, 0:00.0", "59.96, 1:00.0", "61.25, 1:01.3", "3599.9, 59:59.9"})
     void clockCarries(double seconds, String shown) {
-        assertThat(Readout.clock(seconds)).isEqualTo(shown);
+        assertThat(ClockText.of(seconds)).isEqualTo(shown);
     }
 }

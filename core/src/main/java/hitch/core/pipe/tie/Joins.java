@@ -6,19 +6,18 @@ import hitch.core.finding.FindingKind;
 import hitch.core.line.Branch;
 import hitch.core.line.Run;
 import java.util.HashMap;
-import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.TreeMap;
 
 /** Where the branches join, and so which pipe a station of a run lies on. */
 final class Joins {
     /** A head this far before the join still looks at the join itself. */
     private static final double AT_THE_JOIN_MM = 0.75 * Distance.MM_PER_FOOT;
 
-    private final Map<String, Branch> branches = new HashMap<>();
+    private final Map<String, Branch> branches = new TreeMap<>();
     private final Map<String, Double> at = new HashMap<>();
 
     /**
@@ -32,11 +31,25 @@ final class Joins {
                 branches.putIfAbsent(run.branch(), Branch.named(run.branch()));
             }
         }
+        branches.replaceAll((name, b) -> comesBack(b) ? b.intoPipe(Optional.empty()) : b);
         for (Branch branch : branches.values()) {
             tieIn(branch, sights, at)
                     .or(() -> branch.join().map(s -> (double) s.mm()))
                     .ifPresent(station -> this.at.put(branch.name(), station));
         }
+    }
+
+    /** Whether the pipes that a branch flows through lead back to itself, or to none that is known: water goes to the line. */
+    private boolean comesBack(Branch branch) {
+        Optional<String> next = branch.into();
+        for (int i = 0; i <= branches.size() && next.isPresent(); i++) {
+            Branch through = branches.get(next.get());
+            if (through == null || through.name().equals(branch.name())) {
+                return true;
+            }
+            next = through.into();
+        }
+        return false;
     }
 
     /** The tie-in that is a branch's join: the one chosen, else one that names the branch; the mean of its sights. */
@@ -72,13 +85,12 @@ final class Joins {
 
     private String branchAt(Run run, double station, double past) {
         String name = run.branch();
-        Set<String> gone = new HashSet<>();
-        while (!name.equals(Branch.LINE) && gone.add(name)) {
+        while (!name.equals(Branch.LINE)) {
             Double join = at.get(name);
             if (join == null || station < join + past) {
                 return name;
             }
-            name = branches.get(name).into().filter(branches::containsKey).orElse(Branch.LINE);
+            name = branches.get(name).into().orElse(Branch.LINE);
         }
         return Branch.LINE;
     }
@@ -90,8 +102,6 @@ final class Joins {
 
     /** All branches, described or only named by a run. */
     List<Branch> all() {
-        return branches.values().stream()
-                .sorted(java.util.Comparator.comparing(Branch::name))
-                .toList();
+        return List.copyOf(branches.values());
     }
 }

@@ -76,6 +76,7 @@ public final class LineTies {
         Map<String, Station> known = new TreeMap<>();
         joins.known().forEach((name, mm) -> known.put(name, new Station(Math.round(mm))));
         return new Tied(
+                given,
                 runs,
                 traces,
                 joins.all(),

@@ -16,9 +16,10 @@ import java.util.Map;
 /**
  * The runs on one line.
  *
- * @param runs with the stations their openings came to
+ * @param given the runs as they were put
+ * @param runs the same, in the same order, with the stations their openings came to
  * @param traces with the slips taken out
- * @param branches all branches, described or only named by a run
+ * @param branches all branches, described or only named by a run; followed from pipe to pipe they all come to the line
  * @param joins stations where branches join; those not known are left out
  * @param things what was seen, each once
  * @param ties things seen from two runs
@@ -26,6 +27,7 @@ import java.util.Map;
  * @param loose runs to be tied that share too little with the others; they stay where they were put
  */
 public record Tied(
+        List<Run> given,
         List<Run> runs,
         Map<ClipId, CounterTrace> traces,
         List<Branch> branches,
@@ -45,6 +47,43 @@ public record Tied(
      * @param frames every frame it was seen at
      */
     public record Thing(List<FindingId> ids, Extent extent, Distance doubt, String branch, List<FrameRef> frames) {}
+
+    /** How far the fit moved the opening of a clip's run, millimetres with the flow; 0 for a clip without a run. */
+    public long movedMm(ClipId clip) {
+        for (int i = 0; i < given.size(); i++) {
+            if (given.get(i).clips().contains(clip)) {
+                return runs.get(i).start().mm() - given.get(i).start().mm();
+            }
+        }
+        return 0;
+    }
+
+    /** The pipe that a run's head is in at a station: past its join a branch's stations are those of the pipe it joins. */
+    public String branchAt(Run run, Station at) {
+        String name = run.branch();
+        while (joins.containsKey(name) && at.compareTo(joins.get(name)) > 0) {
+            name = into(name);
+        }
+        return name;
+    }
+
+    /** What a branch joins. */
+    public String into(String branch) {
+        return branches.stream()
+                .filter(b -> b.name().equals(branch))
+                .findFirst()
+                .flatMap(Branch::into)
+                .orElse(Branch.LINE);
+    }
+
+    /** Whether what flows in a branch comes through another; a branch comes through itself. */
+    public boolean flowsThrough(String branch, String other) {
+        String name = branch;
+        while (!name.equals(Branch.LINE) && !name.equals(other)) {
+            name = into(name);
+        }
+        return name.equals(other);
+    }
 
     /** Root mean square of the ties' gaps, millimetres; 0 without ties. */
     public double misclosure() {

@@ -9,9 +9,11 @@ import hitch.core.LineJob;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
 import hitch.core.judge.Survey;
+import hitch.core.line.Branch;
 import hitch.core.line.Direction;
 import hitch.core.line.RunId;
 import java.util.List;
+import java.util.Optional;
 import org.junit.jupiter.api.Test;
 
 /** Runs that share what they saw come onto one line. */
@@ -187,5 +189,43 @@ class LineTiesTest {
         assertThat(survey.findings().stream().filter(f -> f.finding().wording().startsWith("crack")))
                 .singleElement()
                 .satisfies(f -> assertThat(f.branch()).isEmpty());
+    }
+
+    @Test
+    void branchesThatWereSaidToFlowIntoEachOtherStillComeToTheLine() {
+        LineJob job = new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 50)
+                .run("kitchen", Direction.WITH_FLOW, -5, 40, r -> r.on("kitchen"))
+                .run("laundry", Direction.WITH_FLOW, -9, 40, r -> r.on("laundry"))
+                .facts(f -> f.withBranch(Branch.named("kitchen")
+                                .intoPipe(Optional.of("laundry"))
+                                .joiningAt(Optional.of(at(10))))
+                        .withBranch(Branch.named("laundry")
+                                .intoPipe(Optional.of("kitchen"))
+                                .joiningAt(Optional.of(at(20)))));
+        Tied tied = job.line().tied();
+        assertThat(tied.branches()).allSatisfy(b -> {
+            String once = tied.into(b.name());
+            assertThat(once.isEmpty() ? once : tied.into(once)).isEmpty();
+        });
+        assertThat(job.line().ways()).hasSize(3);
+    }
+
+    @Test
+    void aBranchOfABranchGoesOnThroughBothJoins() {
+        LineJob job = new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 50)
+                .run("laundry", Direction.WITH_FLOW, -9, 40, r -> r.on("laundry"))
+                .run("wing", Direction.WITH_FLOW, -14, 40, r -> r.on("wing"))
+                .note("wing", 34.5, "crack top")
+                .facts(f -> f.withBranch(Branch.named("laundry").joiningAt(Optional.of(at(20))))
+                        .withBranch(Branch.named("wing")
+                                .intoPipe(Optional.of("laundry"))
+                                .joiningAt(Optional.of(at(10)))));
+        // The wing's head is on the line from 20 ft on: 14 ft and 20 ft of cable, and half a foot more.
+        assertThat(job.line().way("wing").orElseThrow().into()).contains("laundry");
+        assertThat(job.survey().findings().getFirst().branch()).isEmpty();
+        assertThat(job.line().tied().branchAt(job.job().runs().getLast(), at(15)))
+                .isEqualTo("laundry");
     }
 }

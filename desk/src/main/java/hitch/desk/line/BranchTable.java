@@ -1,0 +1,104 @@
+package hitch.desk.line;
+
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.job.Edit;
+import hitch.core.judge.Survey;
+import hitch.core.line.Branch;
+import hitch.core.line.LineFacts;
+import hitch.core.line.Station;
+import hitch.core.pipe.tie.Tied;
+import hitch.desk.Context;
+import hitch.desk.widget.Fields;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+
+/** The branches: what each flows into, and where. */
+final class BranchTable {
+    private static final String NONE = "";
+
+    private final Context desk;
+    private final Survey survey;
+
+    BranchTable(Context desk) {
+        this.desk = desk;
+        this.survey = desk.work().now().survey();
+    }
+
+    Table build() {
+        Table table = new Table("Branches");
+        for (Branch branch : survey.line().tied().branches()) {
+            table.row(branch.name(), "flows into", into(branch), "at", join(branch), tieIn(branch));
+            table.row("", "", where(branch));
+        }
+        if (table.isEmpty()) {
+            table.words("Name a run's branch on Load, and it appears here.");
+        }
+        return table;
+    }
+
+    private String where(Branch branch) {
+        LengthUnit unit = survey.facts().unit();
+        Station join = survey.line().tied().joins().get(branch.name());
+        return join == null
+                ? "join not known"
+                : "joins at " + survey.line().stationing().show(join, unit);
+    }
+
+    /** The line, or any branch that does not itself come through this one. */
+    private Node into(Branch branch) {
+        Tied tied = survey.line().tied();
+        List<String> pipes = new ArrayList<>(List.of(Branch.LINE));
+        tied.branches().stream()
+                .map(Branch::name)
+                .filter(n -> !tied.flowsThrough(n, branch.name()))
+                .forEach(pipes::add);
+        return Fields.choice(
+                "What the " + branch.name() + " branch flows into",
+                pipes,
+                branch.into().orElse(Branch.LINE),
+                n -> n.equals(Branch.LINE) ? "the line" : n,
+                n -> describe(branch.intoPipe(Optional.of(n).filter(o -> !o.equals(Branch.LINE)))));
+    }
+
+    private Node join(Branch branch) {
+        return StationField.of(
+                desk,
+                "Station where the " + branch.name() + " branch joins",
+                branch.join(),
+                s -> desk.work().now().job().line().withBranch(branch.joiningAt(s)));
+    }
+
+    private Node tieIn(Branch branch) {
+        List<String> ids = new ArrayList<>(List.of(NONE));
+        survey.findings().stream()
+                .filter(f -> f.finding().kind() == FindingKind.TIE_IN)
+                .forEach(f -> ids.add(f.finding().id().value()));
+        return Fields.choice(
+                "Tie-in of the " + branch.name() + " branch",
+                ids,
+                branch.tieIn().orElse(NONE),
+                id -> id.equals(NONE) ? "or the tie-in that names it" : words(id),
+                id -> describe(branch.joiningAtTieIn(Optional.of(id).filter(i -> !i.equals(NONE)))));
+    }
+
+    private String words(String id) {
+        return survey.findings().stream()
+                .filter(f -> f.finding().id().value().equals(id))
+                .findFirst()
+                .flatMap(LocatedFinding::extent)
+                .map(e -> "tie-in at "
+                        + survey.line().stationing().show(e, survey.facts().unit()))
+                .orElse(id);
+    }
+
+    private void describe(Branch next) {
+        LineFacts facts = desk.work().now().job().line();
+        if (!facts.withBranch(next).equals(facts)) {
+            desk.work().apply(new Edit.DescribeLine(facts.withBranch(next)));
+        }
+    }
+}

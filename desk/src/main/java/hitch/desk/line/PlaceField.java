@@ -1,0 +1,56 @@
+package hitch.desk.line;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.job.Edit;
+import hitch.core.judge.Survey;
+import hitch.core.line.Extent;
+import hitch.core.line.Station;
+import hitch.desk.Context;
+import hitch.desk.widget.Fields;
+import java.util.Optional;
+import javafx.scene.control.TextField;
+
+/** The station of a finding as a number that can be put right. */
+final class PlaceField {
+    private static final double WIDTH = 72;
+
+    private PlaceField() {}
+
+    /**
+     * @param name what the field is called by those who do not see it
+     * @param at the station it shows, read from the place the job reads from
+     */
+    static TextField of(Context desk, String name, LocatedFinding found, Station at) {
+        Survey survey = desk.work().now().survey();
+        String number = survey.facts()
+                .unit()
+                .number(new Distance(survey.line().stationing().read(at).mm()));
+        return Fields.text(name, number, WIDTH, typed -> move(desk, found, typed));
+    }
+
+    private static void move(Context desk, LocatedFinding found, String typed) {
+        Survey survey = desk.work().now().survey();
+        LengthUnit unit = survey.facts().unit();
+        Optional<Station> read = unit.readSigned(typed).map(d -> new Station(d.mm()));
+        if (read.isEmpty()) {
+            desk.work()
+                    .notices()
+                    .say("\"" + typed + "\" is not a distance; "
+                            + found.finding().kind().word() + " "
+                            + found.finding().id() + " stays where it was.");
+            return;
+        }
+        Station at = survey.line().stationing().meant(read.get());
+        // What is typed is kept as it lies on its run before the fit moves that.
+        long moved = survey.line().tied().movedMm(found.finding().frame().clip());
+        desk.work()
+                .now()
+                .job()
+                .finding(found.finding().id())
+                .ifPresent(f -> desk.work()
+                        .apply(new Edit.AmendFinding(
+                                f.id(), f.typedAt(Extent.at(at).movedBy(-moved)))));
+    }
+}

@@ -1,0 +1,101 @@
+package hitch.desk.line;
+
+import hitch.core.counter.LengthUnit;
+import hitch.core.footage.FrameRef;
+import hitch.core.judge.Survey;
+import hitch.core.line.Branch;
+import hitch.core.line.Extent;
+import hitch.core.line.PipeSpan;
+import hitch.core.line.Station;
+import hitch.core.pipe.Line;
+import hitch.core.pipe.Way;
+import hitch.desk.Context;
+import hitch.desk.widget.CameraTime;
+import hitch.desk.widget.Labels;
+import java.util.List;
+import java.util.Optional;
+import javafx.scene.Node;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.VBox;
+
+/** A place on a pipe where nothing was found: its best picture, what is known there, every time the camera passed. */
+final class PlacePage {
+    /** More than this many times are not offered one by one. */
+    private static final int TIMES = 6;
+
+    private final Context desk;
+    private final BestPictureView picture;
+
+    PlacePage(Context desk, BestPictureView picture) {
+        this.desk = desk;
+        this.picture = picture;
+    }
+
+    Node build(Way way, Station at) {
+        Survey survey = desk.work().now().survey();
+        String where = survey.line().show(way.name(), at, survey.facts().unit());
+        Table passed = new Table("When the camera was there");
+        List<CameraTime> times = CameraTime.at(survey, way, at);
+        for (CameraTime time : times.subList(0, Math.min(TIMES, times.size()))) {
+            passed.row(time.words(), Labels.button("Open", "", "Open " + time.words(), () -> desk.open(time.frame())));
+        }
+        if (times.isEmpty()) {
+            passed.words("The camera was never there.");
+        } else if (times.size() > TIMES) {
+            passed.words("and " + (times.size() - TIMES) + " times more: click the pipe beside the chart on Mark");
+        }
+        HBox box = new HBox(32, shown(survey.bestAt(way.name(), at), where), facts(survey, way, at, where), passed);
+        box.getStyleClass().add("page");
+        return box;
+    }
+
+    private VBox shown(Optional<FrameRef> best, String where) {
+        VBox left = new VBox(8, picture);
+        best.ifPresentOrElse(
+                frame -> {
+                    picture.show(frame, where);
+                    left.getChildren()
+                            .add(Labels.button(
+                                    "Open on Mark", "Enter", "Open the footage of this place", () -> desk.open(frame)));
+                },
+                picture::clear);
+        return left;
+    }
+
+    private static Table facts(Survey survey, Way way, Station at, String where) {
+        Line line = survey.line();
+        LengthUnit unit = survey.facts().unit();
+        Table table = new Table("Nothing found here");
+        table.row("Where", where);
+        way.spanAt(at).map(PipeSpan::words).ifPresent(words -> table.row("Pipe", words));
+        line.seeing()
+                .at(way.name(), at)
+                .ifPresent(p -> table.row("Seen", p.best().word() + (p.why().isBlank() ? "" : ", " + p.why())));
+        line.depths()
+                .invertAt(way.name(), at)
+                .ifPresent(d -> table.row("Bottom of pipe", unit.forDepths().show(d) + " deep"));
+        line.depths()
+                .trench(way.name(), Extent.at(at))
+                .ifPresent(d -> table.row("Trench", unit.forDepths().show(d) + " to dig here"));
+        table.row(
+                "Whose",
+                line.whose()
+                                .isOwners(line.ways(), way.name(), at)
+                                .map(o -> o ? "the owner's" : "past the boundary")
+                                .orElse("boundary not known")
+                        + "; check locally");
+        if (way.name().equals(Branch.LINE)) {
+            line.falls().stream()
+                    .filter(f -> f.branch().equals(way.name()) && f.extent().covers(at))
+                    .findFirst()
+                    .ifPresent(f -> table.row(
+                            "Fall",
+                            String.format(
+                                    java.util.Locale.ROOT,
+                                    "%.2f in a foot, %s",
+                                    f.inchesAFoot(),
+                                    f.verdict().word())));
+        }
+        return table;
+    }
+}

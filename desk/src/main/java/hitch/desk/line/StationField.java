@@ -1,0 +1,40 @@
+package hitch.desk.line;
+
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
+import hitch.core.job.Edit;
+import hitch.core.line.LineFacts;
+import hitch.core.line.Station;
+import hitch.desk.Context;
+import hitch.desk.widget.Fields;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.control.TextField;
+
+/** A station on the line that a person knows, counted from the opening; empty where what was seen tells. */
+final class StationField {
+    private static final double WIDTH = 88;
+
+    private StationField() {}
+
+    /**
+     * @param name what the field is called by those who do not see it
+     * @param with what is known of the line once the station is typed
+     */
+    static TextField of(
+            Context desk, String name, Optional<Station> value, Function<Optional<Station>, LineFacts> with) {
+        LengthUnit unit = desk.work().now().survey().facts().unit();
+        String shown = value.map(s -> unit.number(new Distance(s.mm()))).orElse("");
+        return Fields.text(name, shown, WIDTH, typed -> {
+            Optional<Station> next = unit.readSigned(typed).map(d -> new Station(d.mm()));
+            if (!typed.isEmpty() && next.isEmpty()) {
+                desk.work().notices().say("\"" + typed + "\" is not a distance; it stays as it was.");
+                return;
+            }
+            LineFacts facts = with.apply(next);
+            if (!facts.equals(desk.work().now().job().line())) {
+                desk.work().apply(new Edit.DescribeLine(facts));
+            }
+        });
+    }
+}
