@@ -50,7 +50,7 @@ public final class SketchSvg {
                         + "<path d=\"M0 6 L6 0\" stroke=\"%s\" stroke-width=\"1\"/></pattern>",
                 colour(Tone.INK));
         line("</defs>");
-        line("<rect width=\"100%%\" height=\"100%%\" fill=\"%s\"/>", colour(Tone.PAPER));
+        line("<rect width=\"100%%\" height=\"100%%\" fill=\"%s\"/>", colour(Tone.CARD));
     }
 
     /** The look of a material: joints across where it is laid in short lengths, specks where it rusts or crumbles. */

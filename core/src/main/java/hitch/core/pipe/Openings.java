@@ -8,6 +8,7 @@ import hitch.core.line.Opening;
 import hitch.core.line.OpeningKind;
 import hitch.core.line.PipeSpan;
 import hitch.core.line.Run;
+import hitch.core.pipe.tie.Tied;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -23,11 +24,12 @@ final class Openings {
     static List<LineOpening> of(Evidence evidence, List<Way> ways) {
         List<LineOpening> all = new ArrayList<>();
         for (Run run : evidence.tied().runs()) {
+            String pipe = evidence.tied().openedInto(run);
             boolean known = all.stream()
-                    .anyMatch(o -> o.branch().equals(run.branch())
-                            && o.at().to(run.start()).mm() <= SAME_MM);
-            if (!known && ways.stream().anyMatch(w -> w.name().equals(run.branch()))) {
-                all.add(used(run, evidence.tied().runs()));
+                    .anyMatch(o ->
+                            o.branch().equals(pipe) && o.at().to(run.start()).mm() <= SAME_MM);
+            if (!known && ways.stream().anyMatch(w -> w.name().equals(pipe))) {
+                all.add(used(run, pipe, evidence.tied()));
             }
         }
         for (Way way : ways) {
@@ -44,10 +46,10 @@ final class Openings {
         return List.copyOf(all);
     }
 
-    private static LineOpening used(Run run, List<Run> runs) {
+    private static LineOpening used(Run run, String pipe, Tied tied) {
         Opening opening = run.opening();
-        List<Direction> gone = runs.stream()
-                .filter(r -> r.branch().equals(run.branch())
+        List<Direction> gone = tied.runs().stream()
+                .filter(r -> tied.openedInto(r).equals(pipe)
                         && r.start().to(run.start()).mm() <= SAME_MM)
                 .map(Run::direction)
                 .distinct()
@@ -58,7 +60,7 @@ final class Openings {
                 opening.kind(),
                 opening.place(),
                 opening.sort(),
-                run.branch(),
+                pipe,
                 run.start(),
                 Optional.of(opening.size()),
                 Optional.of(ways),

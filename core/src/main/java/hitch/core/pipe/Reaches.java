@@ -116,7 +116,8 @@ public final class Reaches {
         }
         boolean down = route.legs().getFirst().down();
         return line.tied().runs().stream()
-                .filter(r -> r.branch().equals(opening.branch()) && r.start().equals(opening.at()))
+                .filter(r -> line.tied().openedInto(r).equals(opening.branch())
+                        && r.start().equals(opening.at()))
                 .map(Run::direction)
                 .noneMatch(d -> (d.sign() > 0) == down);
     }

@@ -4,6 +4,7 @@ import hitch.core.line.Cover;
 import hitch.core.line.Extent;
 import hitch.core.line.Station;
 import java.util.List;
+import java.util.function.Predicate;
 
 /**
  * What of the line was really seen.
@@ -17,15 +18,29 @@ public record Seeing(List<SeenPart> parts) {
 
     /** Millimetres of pipe that were at best seen so. */
     public long mm(Look best) {
+        return mm(p -> p.best() == best);
+    }
+
+    /** Millimetres of pipe that were seen so on the way out. */
+    public long outMm(Look out) {
+        return mm(p -> p.out() == out);
+    }
+
+    /** Millimetres of pipe that were seen so on the way back. */
+    public long backMm(Look back) {
+        return mm(p -> p.back() == back);
+    }
+
+    private long mm(Predicate<SeenPart> which) {
         return parts.stream()
-                .filter(p -> p.best() == best)
+                .filter(which)
                 .mapToLong(p -> p.extent().length().mm())
                 .sum();
     }
 
     /** Millimetres of pipe in all, seen or not. */
     public long mm() {
-        return parts.stream().mapToLong(p -> p.extent().length().mm()).sum();
+        return mm(p -> true);
     }
 
     /** Millimetres not seen well on any pass. */
@@ -40,10 +55,7 @@ public record Seeing(List<SeenPart> parts) {
 
     /** Millimetres seen on the way out but not looked at on the way back. */
     public long onlyOutMm() {
-        return parts.stream()
-                .filter(p -> p.out() != Look.NOT_LOOKED && p.out() != Look.NOT_REACHED && p.back() == Look.NOT_LOOKED)
-                .mapToLong(p -> p.extent().length().mm())
-                .sum();
+        return mm(p -> p.out() != Look.NOT_LOOKED && p.out() != Look.NOT_REACHED && p.back() == Look.NOT_LOOKED);
     }
 
     /** The part a station lies in; the later where two meet. */

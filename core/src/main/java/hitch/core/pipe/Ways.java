@@ -108,7 +108,7 @@ final class Ways {
 
     private boolean endAt(String name, Station end, Direction side) {
         boolean opening = evidence.tied().runs().stream()
-                .anyMatch(r -> r.branch().equals(name)
+                .anyMatch(r -> evidence.tied().openedInto(r).equals(name)
                         && r.start().to(end).mm() <= AT_THE_END_MM
                         && r.direction() != side
                         && r.opening().ways() == hitch.core.line.Opening.Ways.ONE);
@@ -119,7 +119,7 @@ final class Ways {
 
     private List<PipeSpan> spans(String name, Extent whole, Cover reached) {
         List<PipeSpans.OpeningAt> openings = evidence.tied().runs().stream()
-                .filter(r -> r.branch().equals(name))
+                .filter(r -> evidence.tied().openedInto(r).equals(name))
                 .map(r -> new PipeSpans.OpeningAt(r.start(), r.opening()))
                 .toList();
         List<PipeChange> changes = changes(name, whole);

@@ -24,7 +24,12 @@ import java.util.Optional;
  */
 public final class PlanSketch {
     private static final double MARGIN = 16;
+    /** Pixels above the plan for what is said of it. */
+    private static final double CAPTION = 24;
+
     private static final double BRANCH_TURN = 45;
+    private static final double STRAIGHT_HEIGHT = 48;
+    private static final double TURNING_HEIGHT = 92;
 
     private final Survey survey;
     private final Map<String, Trail> trails = new HashMap<>();
@@ -63,13 +68,22 @@ public final class PlanSketch {
         this.survey = survey;
     }
 
+    /** How tall a drawing should be: less for a line that runs straight as far as anybody knows. */
+    public static double height(Survey survey) {
+        boolean turns = survey.line().ways().size() > 1
+                || survey.findings().stream().anyMatch(f -> f.finding().kind() == FindingKind.BEND);
+        return turns ? TURNING_HEIGHT : STRAIGHT_HEIGHT;
+    }
+
     /** The plan, fitted into a drawing; empty while nothing was reached. */
     public static Optional<Sketch> draw(Survey survey, double width, double height) {
         return survey.line().main().map(m -> new PlanSketch(survey).draw(m, width, height));
     }
 
     private Sketch draw(Way main, double width, double height) {
-        trails.put(main.name(), down(main, new Point(0, 0), 0));
+        // Turned so that the main lies straight across from the upper end: the strip is wide and low.
+        Point end = down(main, new Point(0, 0), 0).points.getLast();
+        trails.put(main.name(), down(main, new Point(0, 0), -Math.toDegrees(Math.atan2(end.y(), end.x()))));
         List<Way> waiting = new ArrayList<>(
                 survey.line().ways().stream().filter(w -> w.join().isPresent()).toList());
         boolean laid = true;
@@ -182,23 +196,24 @@ public final class PlanSketch {
         double right = all.stream().mapToDouble(Point::x).max().orElse(1);
         double top = all.stream().mapToDouble(Point::y).min().orElse(0);
         double foot = all.stream().mapToDouble(Point::y).max().orElse(1);
-        double room = height - 2 * MARGIN;
-        double scale =
-                Math.min((width - 2 * SectionSketch.SIDE) / Math.max(1, right - left), room / Math.max(1, foot - top));
-        double across = (width - (right - left) * scale) / 2;
-        double down = MARGIN + (room - (foot - top) * scale) / 2;
+        double room = height - CAPTION - MARGIN;
+        double along = (width - 2 * SectionSketch.SIDE) / Math.max(1, right - left);
+        // What lies far to a side is drawn nearer, rather than all of the line small.
+        double aside = Math.min(along, room / Math.max(1, foot - top));
+        double start = (width - (right - left) * along) / 2;
+        double down = CAPTION + (room - (foot - top) * aside) / 2;
         Drawing drawing = new Drawing();
         java.util.function.UnaryOperator<Point> place =
-                p -> new Point(across + (p.x() - left) * scale, down + (p.y() - top) * scale);
+                p -> new Point(start + (p.x() - left) * along, down + (p.y() - top) * aside);
         trails.forEach((name, trail) -> {
             List<Point> points = trail.points.stream().map(place).toList();
             drawing.add(new Mark.Stroke(points, Tone.SOFT, name.isEmpty() ? 5 : 3, false));
             if (!name.isEmpty()) {
-                Point start = points.getFirst();
+                Point upper = points.getFirst();
                 drawing.words(
                         name,
-                        start.x(),
-                        start.y() + (start.y() < height / 2 ? -6 : 14),
+                        upper.x(),
+                        upper.y() + (upper.y() < height / 2 ? -6 : 14),
                         11,
                         Mark.Align.CENTRE,
                         Tone.INK,
@@ -217,8 +232,18 @@ public final class PlanSketch {
         Trail line = trails.get("");
         Point from = place.apply(line.points.getFirst());
         Point to = place.apply(line.points.getLast());
-        drawing.words("building", from.x() - 10, from.y() + 4, 11, Mark.Align.RIGHT, Tone.SOFT, Mark.Face.TEXT);
-        drawing.words("main", to.x() + 10, to.y() + 4, 11, Mark.Align.LEFT, Tone.SOFT, Mark.Face.TEXT);
+        drawing.words("building", from.x() - 14, from.y() + 4, 11, Mark.Align.RIGHT, Tone.SOFT, Mark.Face.TEXT);
+        drawing.words("main", to.x() + 14, to.y() + 4, 11, Mark.Align.LEFT, Tone.SOFT, Mark.Face.TEXT);
+        if (along > 1.2 * aside) {
+            drawing.words(
+                    String.format(Locale.ROOT, "from above; sideways drawn %.1f times shorter", along / aside),
+                    12,
+                    12,
+                    11,
+                    Mark.Align.LEFT,
+                    Tone.SOFT,
+                    Mark.Face.TEXT);
+        }
         return drawing.done(width, height);
     }
 

@@ -6,6 +6,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.judge.Survey;
 import hitch.core.line.Branch;
 import hitch.core.line.Extent;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
@@ -22,6 +23,10 @@ final class RopeDrawing {
     private final Survey survey;
     private final View view;
     private final Optional<FindingId> chosen;
+    private final List<Knot> knots = new ArrayList<>();
+
+    /** The end of a rope. */
+    private record Knot(LocatedFinding found, double x, double y, double half) {}
 
     RopeDrawing(Drawing drawing, Survey survey, View view, Optional<FindingId> chosen) {
         this.drawing = drawing;
@@ -48,6 +53,7 @@ final class RopeDrawing {
         for (LocatedFinding found : heaviest) {
             hang(found, top, taken, crowded);
         }
+        knots.forEach(this::tie);
     }
 
     private boolean isChosen(LocatedFinding found) {
@@ -79,11 +85,27 @@ final class RopeDrawing {
         if (!extent.isPoint()) {
             double from = Math.max(view.x(extent.from()), view.left());
             double to = Math.min(view.x(extent.to()), view.left() + view.width());
-            drawing.line(from, top - 8, to, top - 8, tone == Tone.COPPER ? Tone.COPPER : Tone.ROPE, 3);
+            drawing.line(from, top - 8, to, top - 8, rope, 3);
         }
-        drawing.add(new Mark.Knot(x, y, found.weight().knots(), tone));
-        drawing.words(words, x, y + 20, 12, Mark.Align.CENTRE, Tone.INK, Mark.Face.TEXT);
-        hot(found, x - half, y - 10, 2 * half, 34);
+        knots.add(new Knot(found, x, y, half));
+    }
+
+    /** Knots and words lie over all ropes: those that go on down pass behind them. */
+    private void tie(Knot knot) {
+        LocatedFinding found = knot.found();
+        double half = knot.half() - 6;
+        drawing.box(knot.x() - half, knot.y() + 9, 2 * half, 15, Tone.CARD, 1);
+        drawing.add(
+                new Mark.Knot(knot.x(), knot.y(), found.weight().knots(), isChosen(found) ? Tone.COPPER : Tone.INK));
+        drawing.words(
+                found.finding().kind().word(),
+                knot.x(),
+                knot.y() + 20,
+                12,
+                Mark.Align.CENTRE,
+                Tone.INK,
+                Mark.Face.TEXT);
+        hot(found, knot.x() - knot.half(), knot.y() - 10, 2 * knot.half(), 34);
     }
 
     private static int lane(boolean[][] taken, double from, double to) {

@@ -20,7 +20,7 @@ public final class SectionSketch {
     static final double GROUND_Y = 64;
     private static final double LANE = 46;
     private static final double DEPTH_ROOM = 110;
-    private static final double BARE_HEIGHT = 336;
+    private static final double BARE_HEIGHT = 320;
 
     private final Survey survey;
     private final Line line;

@@ -85,4 +85,18 @@ class OpeningsTest {
         LineJob open = new LineJob().run("street", Direction.WITH_FLOW, 0, 30);
         assertThat(faults(open, Rule.UPPER_END)).isEmpty();
     }
+
+    @Test
+    void aRunUpABranchFromAnOpeningOnTheLineBeganOnTheLine() {
+        LineJob job = new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 40)
+                .run("kitchen", Direction.AGAINST_FLOW, 0, 30, r -> r.on("kitchen"))
+                .note("kitchen", 10, "tie-in left, the kitchen")
+                .note("kitchen", 25, "roots top heavy");
+        Line line = job.line();
+        assertThat(line.openings())
+                .singleElement()
+                .satisfies(o -> assertThat(o.branch()).isEmpty());
+        assertThat(line.way("kitchen").orElseThrow().reached().mm() / 304.8).isCloseTo(20, within(0.1));
+    }
 }

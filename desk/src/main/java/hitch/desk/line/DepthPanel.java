@@ -49,7 +49,7 @@ final class DepthPanel implements Panel {
             survey.line().depths().locates().forEach(l -> locate(locates, l, survey));
         }
         VBox left = new VBox(16, locates, ground(survey));
-        HBox box = new HBox(40, left, falls(survey));
+        HBox box = new HBox(24, left, right(survey));
         box.getStyleClass().add("page");
         return box;
     }
@@ -81,12 +81,12 @@ final class DepthPanel implements Panel {
                 Fields.text(
                         "Mark of " + name,
                         ground.mark(),
-                        110,
+                        96,
                         t -> mark(locate, new GroundMark(ground.surface(), t, ground.near()))),
                 Fields.text(
                         "What " + name + " is near",
                         ground.near(),
-                        130,
+                        112,
                         t -> mark(locate, new GroundMark(ground.surface(), ground.mark(), t))),
                 Labels.of(depthUnit().show(locate.invert()), "measure"));
     }
@@ -183,16 +183,30 @@ final class DepthPanel implements Panel {
         }
     }
 
+    private VBox right(Survey survey) {
+        VBox right = new VBox(16, falls(survey));
+        if (!survey.line().depths().locates().isEmpty()) {
+            right.getChildren().add(new TrenchForm(desk, survey.line().ways()));
+        }
+        return right;
+    }
+
+    private static String place(Survey survey, Fall fall) {
+        LengthUnit unit = survey.facts().unit();
+        return fall.branch().isEmpty()
+                ? survey.line().stationing().show(fall.extent(), unit)
+                : survey.line().show(fall.branch(), fall.extent().middle(), unit);
+    }
+
     private static Table falls(Survey survey) {
         Table table = new Table("Fall");
         for (Fall fall : survey.line().falls()) {
             table.row(
                     String.format(Locale.ROOT, "%.2f ± %.2f in/ft", fall.inchesAFoot(), fall.plusMinus()),
                     String.format(Locale.ROOT, "%.1f ± %.1f %%", fall.percent(), fall.percentPlusMinus()),
-                    fall.verdict().word() + String.format(Locale.ROOT, " (rule: %.3f)", fall.least()),
-                    survey.line()
-                            .stationing()
-                            .show(fall.extent(), survey.facts().unit()));
+                    fall.verdict().word()
+                            + String.format(Locale.ROOT, " (rule: %.3f), ", fall.least())
+                            + place(survey, fall));
         }
         if (table.isEmpty()) {
             table.words("Two locates on one pipe, and how the ground lies between them, give the fall.");

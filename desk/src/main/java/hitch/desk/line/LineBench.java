@@ -6,6 +6,7 @@ import hitch.core.job.Edit;
 import hitch.core.line.LineFacts;
 import hitch.core.line.ReadFrom;
 import hitch.core.line.Station;
+import hitch.core.sketch.PlanSketch;
 import hitch.core.sketch.SectionSketch;
 import hitch.core.sketch.Sketch;
 import hitch.desk.Bench;
@@ -30,7 +31,6 @@ import javafx.scene.layout.VBox;
 
 /** The line drawn to scale, its plan, and under them what it adds up to, a page at a time. */
 public final class LineBench implements Bench, Picks {
-    private static final double PLAN = 84;
     private static final double STEP_PX = 80;
 
     private final Context desk;
@@ -61,8 +61,6 @@ public final class LineBench implements Bench, Picks {
         this.showing = panels.getFirst();
         this.readFrom = Fields.choice(
                 "Read distances from", List.of(ReadFrom.values()), ReadFrom.OPENING, ReadFrom::word, this::read);
-        plan.setMinHeight(PLAN);
-        plan.setMaxHeight(PLAN);
         page.setFitToWidth(true);
         page.setId("line-page");
         VBox.setVgrow(page, Priority.ALWAYS);
@@ -99,7 +97,7 @@ public final class LineBench implements Bench, Picks {
                         Labels.button("Save…", "", "Save the drawing as SVG or PNG", this::save),
                         Labels.button("Print…", "", "Print the drawing", () -> export.print(sketches())));
         row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("page-top");
+        row.getStyleClass().add("line-bar");
         return row;
     }
 
@@ -160,9 +158,8 @@ public final class LineBench implements Bench, Picks {
     }
 
     private void fill() {
-        double height = SectionSketch.height(desk.work().now().survey());
-        section.setMinHeight(height);
-        section.setMaxHeight(height);
+        tall(section, SectionSketch.height(desk.work().now().survey()));
+        tall(plan, PlanSketch.height(desk.work().now().survey()));
         readFrom.setValue(desk.work().now().job().line().readFrom());
         var stationing = desk.work().now().survey().line().stationing();
         if (stationing.from() != stationing.asked()) {
@@ -174,6 +171,11 @@ public final class LineBench implements Bench, Picks {
         double at = page.getVvalue();
         page.setContent(showing.build());
         page.setVvalue(at);
+    }
+
+    private static void tall(Region drawing, double height) {
+        drawing.setMinHeight(height);
+        drawing.setMaxHeight(height);
     }
 
     /** Shows the footage that shows a finding best. */

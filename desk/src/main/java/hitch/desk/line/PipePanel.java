@@ -66,7 +66,7 @@ final class PipePanel implements Panel {
         if (!survey.line().ways().isEmpty()) {
             left.getChildren().add(new StretchForm(desk, survey.line().ways(), materials(), SIZES));
         }
-        HBox box = new HBox(40, left, lengths(survey), events(survey));
+        HBox box = new HBox(28, left, lengths(survey), events(survey));
         box.getStyleClass().add("page");
         return box;
     }
@@ -131,6 +131,7 @@ final class PipePanel implements Panel {
         });
         seen.getStyleClass().add("quiet");
         seen.setVisible(desk.work().now().job().line().isSaid(way.name(), span.extent()));
+        seen.setManaged(seen.isVisible());
         return seen;
     }
 

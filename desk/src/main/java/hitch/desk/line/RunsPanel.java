@@ -45,7 +45,7 @@ final class RunsPanel implements Panel {
             String how = survey.line().tied().loose().contains(run.id())
                     ? "shares too little with the others to be tied"
                     : run.tied() ? "reckoned from what it shares with others" : "as given on Load";
-            table.row(run.name(), survey.line().show(run.branch(), run.start(), unit), how);
+            table.row(run.name(), survey.line().show(survey.line().tied().openedInto(run), run.start(), unit), how);
         }
         return table;
     }

@@ -32,13 +32,18 @@ final class SeenPanel implements Panel {
         Line line = survey.line();
         Seeing seeing = line.seeing();
         Table shares = new Table(String.format(Locale.ROOT, "%.0f %% seen well", Math.floor(100 * seeing.share())));
-        shares.row("The line and its branches", unit.show(new Distance(seeing.mm())), "as far as it is known");
+        shares.row("", "better pass", "way out", "way back");
         for (Look look : Look.values()) {
-            long mm = seeing.mm(look);
-            if (look != Look.NOT_LOOKED && (mm > 0 || look == Look.WELL)) {
-                shares.row(look.word(), unit.show(new Distance(mm)), "on the better pass");
+            long most = Math.max(seeing.mm(look), Math.max(seeing.outMm(look), seeing.backMm(look)));
+            if (most > 0 || look == Look.WELL) {
+                shares.row(
+                        look.word(),
+                        unit.show(new Distance(seeing.mm(look))),
+                        unit.show(new Distance(seeing.outMm(look))),
+                        unit.show(new Distance(seeing.backMm(look))));
             }
         }
+        shares.row("all that is known", unit.show(new Distance(seeing.mm())));
         if (seeing.onlyOutMm() > 0) {
             shares.row(
                     "seen on the way out only",

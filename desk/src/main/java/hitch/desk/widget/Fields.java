@@ -19,6 +19,7 @@ public final class Fields {
         TextField field = new TextField(value);
         field.setPrefWidth(width);
         field.setMinWidth(width);
+        field.setMaxWidth(width);
         field.setAccessibleText(name);
         // A field that is taken away after Enter is left as well: what was handed on is not handed on again.
         String[] kept = {value};

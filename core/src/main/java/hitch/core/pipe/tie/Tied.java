@@ -67,6 +67,11 @@ public record Tied(
         return name;
     }
 
+    /** The pipe that a run's opening leads into: not its branch where it went up that branch from further on. */
+    public String openedInto(Run run) {
+        return branchAt(run, run.start());
+    }
+
     /** What a branch joins. */
     public String into(String branch) {
         return branches.stream()
