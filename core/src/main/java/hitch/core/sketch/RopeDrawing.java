@@ -3,13 +3,15 @@ package hitch.core.sketch;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.Weight;
 import hitch.core.judge.Survey;
 import hitch.core.line.Branch;
 import hitch.core.line.Extent;
 import java.util.ArrayList;
-import java.util.Comparator;
+import java.util.EnumMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 
@@ -17,7 +19,7 @@ import java.util.Set;
 final class RopeDrawing {
     private static final double LANE = 40;
     /** Without room for words, one knot to as many pixels. */
-    private static final double CROWDED_PX = 7;
+    private static final double CROWDED_PX = 10;
 
     private final Drawing drawing;
     private final Survey survey;
@@ -43,17 +45,26 @@ final class RopeDrawing {
         int count = Math.max(1, (int) ((foot - top - 24) / LANE));
         boolean[][] taken = new boolean[count][(int) (view.left() * 2 + view.width()) + 1];
         Set<Integer> crowded = new HashSet<>();
-        // The heaviest first, so that they get the room.
-        List<LocatedFinding> heaviest = survey.findings().stream()
-                .filter(f -> f.extent().filter(view::shows).isPresent())
-                .filter(f -> f.finding().kind() != FindingKind.LOCATE)
-                .sorted(Comparator.comparing((LocatedFinding f) -> isChosen(f) ? 0 : 1)
-                        .thenComparing(f -> -f.weight().knots()))
-                .toList();
-        for (LocatedFinding found : heaviest) {
-            hang(found, top, taken, crowded);
-        }
+        inOrder().forEach(f -> hang(f, top, taken, crowded));
         knots.forEach(this::tie);
+    }
+
+    /** What is in view: the chosen one first, then the heaviest, so that they get the room. */
+    private List<LocatedFinding> inOrder() {
+        List<LocatedFinding> order = new ArrayList<>();
+        // A list for each weight: sorting thousands at every redraw is slow.
+        Map<Weight, List<LocatedFinding>> others = new EnumMap<>(Weight.class);
+        for (LocatedFinding found : survey.findings()) {
+            boolean shown = found.finding().kind() != FindingKind.LOCATE
+                    && found.extent().filter(view::shows).isPresent();
+            if (shown && isChosen(found)) {
+                order.add(found);
+            } else if (shown) {
+                others.computeIfAbsent(found.weight(), w -> new ArrayList<>()).add(found);
+            }
+        }
+        others.values().stream().toList().reversed().forEach(order::addAll);
+        return order;
     }
 
     private boolean isChosen(LocatedFinding found) {
