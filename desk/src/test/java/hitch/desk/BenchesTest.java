@@ -19,18 +19,9 @@ class BenchesTest extends OpenWindow {
         return lookup((Node n) -> accessible.equals(n.getAccessibleText())).query();
     }
 
-    private void note(String words) throws TimeoutException {
-        int before = survey().findings().size();
-        type(KeyCode.N);
-        write(words);
-        type(KeyCode.ENTER);
-        until(() -> survey().findings().size() == before + 1);
-        type(KeyCode.ESCAPE);
-    }
-
     @Test
     void aHouseRuleChangesTheWeightOfAFinding() throws TimeoutException {
-        note("roots 30%");
+        marked("roots 30%");
         assertThat(survey().findings().getFirst().weight()).isEqualTo(Weight.TEND);
         clickOn("#bench-judge");
         TextField rule = (TextField) named("Roots are a repair from, % of the bore");
@@ -105,7 +96,7 @@ class BenchesTest extends OpenWindow {
 
     @Test
     void theScriptFollowsTheRecipient() throws TimeoutException {
-        note("roots top heavy at 12 ft");
+        marked("roots top heavy at 12 ft");
         clickOn("#bench-cut");
         assertThat(lookup((Node n) -> n instanceof Label l && l.getText().contains("It needs a repair."))
                         .tryQuery())
@@ -118,7 +109,7 @@ class BenchesTest extends OpenWindow {
 
     @Test
     void aDistrictWithoutAPartIsToldSo() throws TimeoutException {
-        note("roots at 12 ft");
+        marked("roots at 12 ft");
         clickOn("#bench-hand-over");
         clickOn("#audience-district");
         clickOn("#hand-over");

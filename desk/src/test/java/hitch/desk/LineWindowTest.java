@@ -2,14 +2,19 @@ package hitch.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.counter.Distance;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.job.Edit;
 import hitch.core.line.Ground;
 import hitch.core.line.Material;
 import hitch.core.line.ReadFrom;
 import hitch.core.line.School;
+import hitch.core.line.Station;
+import hitch.core.pipe.Way;
 import hitch.core.sketch.Hot;
 import hitch.core.sketch.SectionSketch;
 import hitch.core.sketch.Sketch;
+import hitch.core.sketch.View;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Bounds;
@@ -29,22 +34,10 @@ import org.junit.jupiter.api.Test;
 class LineWindowTest extends OpenWindow {
     @BeforeEach
     void mark() throws TimeoutException {
-        note("4 in clay to 6 in pvc at 20 ft");
-        note("roots top heavy at 30 ft");
-        note("main connection at 39 ft");
+        marked("4 in clay to 6 in pvc at 20 ft");
+        marked("roots top heavy at 30 ft");
+        marked("main connection at 39 ft");
         clickOn("#bench-line");
-    }
-
-    private void note(String words) throws TimeoutException {
-        int before = survey().noted().size();
-        TextField line = lookup("#note").queryAs(TextField.class);
-        interact(() -> {
-            line.requestFocus();
-            line.setText(words);
-        });
-        push(KeyCode.SHIFT, KeyCode.ENTER);
-        until(() -> survey().noted().size() == before + 1);
-        type(KeyCode.ESCAPE);
     }
 
     private Node named(String accessible) {
@@ -89,7 +82,9 @@ class LineWindowTest extends OpenWindow {
     @Test
     void keysGoFromFindingToFindingAndOpenTheFootage() throws TimeoutException {
         clickOn("#line-picture");
-        // The finding noted last is chosen: the main.
+        for (int i = 0; i < 3; i++) {
+            push(KeyCode.N);
+        }
         until(() -> says("Main connection"));
         push(KeyCode.P);
         until(() -> says("Roots, at the top, heavy"));
@@ -125,6 +120,87 @@ class LineWindowTest extends OpenWindow {
         until(() -> says("Roots, at the top, heavy"));
         doubleClickOn(x, y, org.testfx.robot.Motion.DIRECT, MouseButton.PRIMARY);
         until(() -> lookup("#bench-mark").queryAs(ToggleButton.class).isSelected());
+    }
+
+    @Test
+    void aClickOnThePipeShowsThePlaceAndTwoOpenItsFootage() throws TimeoutException {
+        Node section = lookup("#section").query();
+        double width = section.getLayoutBounds().getWidth();
+        View view = SectionSketch.all(survey(), width).orElseThrow();
+        Hot pipe =
+                SectionSketch.draw(
+                                survey(),
+                                view,
+                                Optional.empty(),
+                                section.getLayoutBounds().getHeight())
+                        .hots()
+                        .stream()
+                        .filter(h -> h.pipe().isPresent())
+                        .findFirst()
+                        .orElseThrow();
+        Station at = new Station(Distance.feet(10).mm());
+        Bounds on = section.localToScreen(section.getLayoutBounds());
+        double x = on.getMinX() + view.x(at);
+        double y = on.getMinY() + pipe.y() + pipe.height() / 2;
+        clickOn(x, y);
+        until(() -> says("Nothing found here"));
+        assertThat(says("10.0 ft toward the main")).isTrue();
+        assertThat(says("down.mp4 at 0:02.0, going out")).isTrue();
+        doubleClickOn(x, y, org.testfx.robot.Motion.DIRECT, MouseButton.PRIMARY);
+        until(() -> lookup("#bench-mark").queryAs(ToggleButton.class).isSelected());
+        until(() ->
+                Math.abs(survey().stationAt(job().player().shown().orElseThrow().ref())
+                                        .orElseThrow()
+                                        .mm()
+                                - at.mm())
+                        < 120);
+        // A finding that is chosen takes the place's place.
+        clickOn("#bench-line");
+        push(KeyCode.N);
+        until(() -> !says("Nothing found here"));
+    }
+
+    @Test
+    void aStretchIsPutInByHandAndTakenBackAndATrenchIsMeasured() throws TimeoutException {
+        put("Stretch from", "25");
+        until(() -> notice().contains("Stretch to: type a distance first"));
+        put("Stretch to", "90");
+        until(() -> notice().contains("Choose what the stretch is made of"));
+        choose("Material of the stretch", Optional.of(Material.CONCRETE));
+        clickOn(named("Put this stretch of pipe in"));
+        until(() -> survey().spans().getLast().words().equals("6 in concrete"));
+        assertThat(survey().spans()).hasSize(3);
+        assertThat(survey().spans().getLast().extent().from().mm())
+                .isEqualTo(Distance.feet(25).mm());
+        clickOn(lookup((Node n) ->
+                        n.isVisible() && "Take back what was said of this pipe by hand".equals(n.getAccessibleText()))
+                .<Node>query());
+        until(() -> survey().spans().size() == 2);
+
+        marked("locate 5 ft 1 in, stake by the gate at 10 ft");
+        clickOn("#line-depth");
+        put("Trench from", "8");
+        put("Trench to", "12");
+        // 5 ft 1 in to the coil in the middle of a head that lies on the bottom, and 6 in under the pipe.
+        until(() -> says("5 ft 8 in at its deepest, 4.0 ft long, with 0 ft 6 in below the pipe"));
+        put("Station of F4", "15");
+        until(() -> survey().line().depths().locates().getFirst().at().mm()
+                == Distance.feet(15).mm());
+    }
+
+    @Test
+    void aBranchIsSaidToFlowInSomewhereElse() throws TimeoutException {
+        interact(() -> job().work()
+                .apply(new Edit.PutRun(
+                        job().work().now().job().runs().getFirst().on("kitchen"))));
+        until(() -> survey().line().tied().branches().size() == 1);
+        clickOn("#line-runs");
+        assertThat(says("join not known")).isTrue();
+        put("Station where the kitchen branch joins", "30.5");
+        until(() -> survey().line().way("kitchen").flatMap(Way::join).isPresent());
+        assertThat(says("joins at 30.5 ft toward the main")).isTrue();
+        put("Station where the kitchen branch joins", "");
+        until(() -> survey().line().way("kitchen").flatMap(Way::join).isEmpty());
     }
 
     @Test

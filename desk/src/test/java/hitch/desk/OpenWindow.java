@@ -1,6 +1,11 @@
 package hitch.desk;
 
+import hitch.core.finding.FindingId;
+import hitch.core.footage.FrameRef;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
 import hitch.core.judge.Survey;
+import hitch.core.note.grammar.TradeNoteReader;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -9,10 +14,14 @@ import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.control.Label;
+import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationTest;
+import org.testfx.robot.Motion;
+import org.testfx.service.query.PointQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window with a small job open, its first frame on show. */
@@ -40,7 +49,11 @@ abstract class OpenWindow extends ApplicationTest {
     @AfterEach
     void clean() throws IOException {
         interact(() -> window.job().ifPresent(JobView::close));
-        try (var all = Files.walk(folder)) {
+        delete(folder);
+    }
+
+    protected static void delete(Path whole) throws IOException {
+        try (var all = Files.walk(whole)) {
             all.sorted(java.util.Comparator.reverseOrder())
                     .forEach(p -> p.toFile().delete());
         }
@@ -49,6 +62,28 @@ abstract class OpenWindow extends ApplicationTest {
     protected static void until(Callable<Boolean> condition) throws TimeoutException {
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition);
         WaitForAsyncUtils.waitForFxEvents();
+    }
+
+    /** Jumps to where it clicks: a pointer that goes there pixel by pixel takes longer than most tests. */
+    @Override
+    public FxRobot clickOn(PointQuery at, Motion motion, MouseButton... buttons) {
+        robotContext().getMouseRobot().moveNoWait(at.query());
+        return super.clickOn(at, motion, buttons);
+    }
+
+    /** Marks something without typing it, at the frame on show; a place that is named stands. */
+    protected void marked(String words) throws TimeoutException {
+        FindingId id = job().work().now().job().nextId();
+        interact(() -> {
+            Job now = job().work().now().job();
+            FrameRef frame = job().player().shown().orElseThrow().ref();
+            job().work()
+                    .apply(new Edit.AddFinding(new TradeNoteReader()
+                            .read(words, now.facts().unit())
+                            .first()
+                            .at(id, frame, now.runOf(frame.clip()))));
+        });
+        until(() -> survey().finding(id).isPresent());
     }
 
     protected JobView job() {

@@ -14,6 +14,8 @@ import hitch.media.Progress;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 
 /** A job of one short clip whose frames carry their numbers: 40 ft in eight seconds. */
@@ -22,10 +24,21 @@ final class SmallJob {
 
     private SmallJob() {}
 
-    static Path create(Path folder) throws StoreException, MediaException {
+    private static Path recorded;
+
+    /** Recorded once for all tests. */
+    private static synchronized Path recorded() throws IOException, MediaException {
+        if (recorded == null) {
+            recorded = NumberedFootage.write(Files.createTempFile("hitch-small", ".mp4"), FRAMES);
+            recorded.toFile().deleteOnExit();
+        }
+        return recorded;
+    }
+
+    static Path create(Path folder) throws StoreException, MediaException, IOException {
         try (JobFolder job = JobFolder.create(folder)) {
             Footage footage = new Footage(folder);
-            Path file = NumberedFootage.write(folder.resolve("down.mp4"), FRAMES);
+            Path file = Files.copy(recorded(), folder.resolve("down.mp4"));
             Clip clip = footage.takeIn(file, job.job(), Progress.NONE);
             FrameIndex index = footage.index(clip);
             job.apply(new Edit.DescribeProperty(Sample.job().facts()));

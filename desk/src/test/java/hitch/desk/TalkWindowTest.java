@@ -12,10 +12,13 @@ import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Commentary;
 import hitch.media.Progress;
 import hitch.sim.DemoJob;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.TimeoutException;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
@@ -25,6 +28,7 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.PopupWindow;
 import javafx.stage.Window;
+import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -40,10 +44,26 @@ class TalkWindowTest extends OpenWindow {
 
     private Clip street;
 
+    private static Path demo;
+
+    /** The demo job takes seconds to set up: it is set up once and copied. */
     @Override
     protected Path create(Path folder) throws Exception {
-        DemoJob.create(folder, Progress.NONE);
+        if (demo == null) {
+            demo = Files.createTempDirectory("hitch-talk").resolve("demo");
+            DemoJob.create(demo, Progress.NONE);
+        }
+        try (Stream<Path> all = Files.walk(demo)) {
+            for (Path from : all.toList()) {
+                Files.copy(from, folder.resolve(demo.relativize(from).toString()));
+            }
+        }
         return folder;
+    }
+
+    @AfterAll
+    static void throwAway() throws IOException {
+        delete(demo.getParent());
     }
 
     @BeforeEach
