@@ -7,7 +7,8 @@ import java.util.Optional;
 
 /**
  * Reckons what the pipe is made of from what is known at the openings and at the changes seen. Knowledge spreads from
- * an opening both ways until a change; a change speaks for its own two sides.
+ * an opening both ways until a change; a change speaks for its own two sides. A lining is no other pipe: where one begins
+ * or ends, what it was put into goes on.
  */
 public final class PipeSpans {
     private PipeSpans() {}
@@ -32,13 +33,18 @@ public final class PipeSpans {
         int n = ends.size() - 1;
         List<Optional<Material>> materials = new ArrayList<>();
         List<Optional<PipeSize>> sizes = new ArrayList<>();
+        List<Optional<Boolean>> linings = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             Optional<Opening> known = openingIn(ends.get(i), ends.get(i + 1), openings);
             Optional<PipeChange> left = i == 0 ? Optional.empty() : Optional.of(inside.get(i - 1));
             Optional<PipeChange> right = i == n - 1 ? Optional.empty() : Optional.of(inside.get(i));
             materials.add(left.flatMap(PipeChange::after)
-                    .or(() -> right.flatMap(PipeChange::before))
-                    .or(() -> known.map(Opening::material)));
+                    .filter(PipeSpans::isPipe)
+                    .or(() -> right.flatMap(PipeChange::before).filter(PipeSpans::isPipe))
+                    .or(() -> known.map(Opening::material).filter(PipeSpans::isPipe)));
+            linings.add(left.flatMap(c -> lined(c.after(), c.before()))
+                    .or(() -> right.flatMap(c -> lined(c.before(), c.after())))
+                    .or(() -> known.map(o -> !isPipe(o.material()))));
             sizes.add(left.flatMap(PipeChange::sizeAfter)
                     .or(() -> right.flatMap(PipeChange::sizeBefore))
                     .or(() -> known.map(Opening::size)));
@@ -46,6 +52,10 @@ public final class PipeSpans {
         // What a change does not speak of goes on through it: a material change keeps the size, and the reverse.
         spread(
                 materials,
+                i -> inside.get(i).before().filter(PipeSpans::isPipe).isEmpty()
+                        && inside.get(i).after().filter(PipeSpans::isPipe).isEmpty());
+        spread(
+                linings,
                 i -> inside.get(i).before().isEmpty() && inside.get(i).after().isEmpty());
         spread(
                 sizes,
@@ -56,10 +66,21 @@ public final class PipeSpans {
         for (int i = 0; i < n; i++) {
             Extent extent = new Extent(ends.get(i), ends.get(i + 1));
             if (!extent.isPoint() || n == 1) {
-                spans.add(new PipeSpan(extent, materials.get(i), sizes.get(i)));
+                boolean lined = linings.get(i).orElse(false);
+                Optional<Material> all = lined ? Optional.of(Material.LINED) : Optional.empty();
+                spans.add(new PipeSpan(extent, materials.get(i).or(() -> all), sizes.get(i), lined));
             }
         }
         return List.copyOf(spans);
+    }
+
+    private static boolean isPipe(Material material) {
+        return material != Material.LINED;
+    }
+
+    /** Whether there is a lining on a side of a change: as said of that side, else not where it was said of the other. */
+    private static Optional<Boolean> lined(Optional<Material> here, Optional<Material> there) {
+        return here.map(m -> !isPipe(m)).or(() -> there.filter(m -> !isPipe(m)).map(m -> false));
     }
 
     /** An opening and the station where it meets the line. */

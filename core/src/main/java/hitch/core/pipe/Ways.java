@@ -2,16 +2,10 @@ package hitch.core.pipe;
 
 import hitch.core.counter.Distance;
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.LocatedFinding;
-import hitch.core.finding.PipePart;
 import hitch.core.line.Branch;
 import hitch.core.line.Cover;
 import hitch.core.line.Direction;
 import hitch.core.line.Extent;
-import hitch.core.line.PipeChange;
-import hitch.core.line.PipeSpan;
-import hitch.core.line.PipeSpans;
-import hitch.core.line.Run;
 import hitch.core.line.Station;
 import java.util.ArrayList;
 import java.util.List;
@@ -68,7 +62,7 @@ final class Ways {
                 join,
                 from,
                 reached,
-                spans(name, from, reached),
+                new SpansSeen(evidence, name).over(from, reached),
                 wall.isPresent() || endAt(name, all.from(), Direction.AGAINST_FLOW),
                 lower.isPresent()));
     }
@@ -115,58 +109,5 @@ final class Ways {
         return opening
                 || evidence.on(name, FindingKind.END)
                         .anyMatch(f -> f.extent().orElseThrow().from().to(end).mm() <= AT_THE_END_MM);
-    }
-
-    private List<PipeSpan> spans(String name, Extent whole, Cover reached) {
-        List<PipeSpans.OpeningAt> openings = evidence.tied().runs().stream()
-                .filter(r -> evidence.tied().openedInto(r).equals(name))
-                .map(r -> new PipeSpans.OpeningAt(r.start(), r.opening()))
-                .toList();
-        List<PipeChange> changes = changes(name, whole);
-        List<PipeSpan> spans = new ArrayList<>();
-        Station done = whole.from();
-        List<Extent> parts = reached.isEmpty() ? List.of(whole) : reached.parts();
-        for (Extent part : parts) {
-            unknown(done, part.from(), spans);
-            spans.addAll(PipeSpans.reckon(part, openings, changes));
-            done = part.to();
-        }
-        unknown(done, whole.to(), spans);
-        return new SpansGiven(evidence.facts().spans()).over(name, spans);
-    }
-
-    private static void unknown(Station from, Station to, List<PipeSpan> into) {
-        if (from.compareTo(to) < 0) {
-            into.add(new PipeSpan(new Extent(from, to), Optional.empty(), Optional.empty()));
-        }
-    }
-
-    private List<PipeChange> changes(String name, Extent whole) {
-        List<PipeChange> changes = new ArrayList<>();
-        for (LocatedFinding found : evidence.findings()) {
-            FindingKind kind = found.finding().kind();
-            boolean change = kind == FindingKind.MATERIAL_CHANGE || kind == FindingKind.SIZE_CHANGE;
-            if (!change || found.extent().isEmpty() || !found.branch().equals(name)) {
-                continue;
-            }
-            // A note names the pipe as the camera goes out; against the flow its far side lies up the line.
-            boolean with = found.run()
-                    .map(Run::direction)
-                    .map(d -> d == Direction.WITH_FLOW)
-                    .orElse(true);
-            PipePart near = found.finding().traits().before();
-            PipePart far = found.finding().traits().after();
-            PipePart up = with ? near : far;
-            PipePart down = with ? far : near;
-            // A branch may end in a change that was marked a little past its join.
-            Station at = found.extent().get().from();
-            changes.add(new PipeChange(
-                    at.compareTo(whole.to()) > 0 ? whole.to() : at,
-                    up.material(),
-                    down.material(),
-                    up.size(),
-                    down.size()));
-        }
-        return changes;
     }
 }

@@ -71,6 +71,25 @@ class PipeSpansTest {
     }
 
     @Test
+    void aLiningBeginsAndEndsInThePipeThatGoesOn() {
+        List<PipeChange> changes = List.of(
+                material(2000, null, Material.LINED),
+                size(3000, 4, 6),
+                material(5000, Material.LINED, null),
+                material(7000, Material.CLAY, Material.PVC));
+        assertThat(PipeSpans.reckon(seen(0, 9000), OPENING, changes))
+                .extracting(PipeSpan::words)
+                .containsExactly("4 in clay", "4 in clay, lined", "6 in clay, lined", "6 in clay", "6 in PVC");
+    }
+
+    @Test
+    void whatALiningHidesIsOnlyCalledLined() {
+        assertThat(PipeSpans.reckon(seen(0, 9000), List.of(), List.of(material(2000, null, Material.LINED))))
+                .extracting(PipeSpan::words)
+                .containsExactly("unknown pipe", "lined");
+    }
+
+    @Test
     void changesOutsideWhatWasSeenAreLeftOut() {
         assertThat(PipeSpans.reckon(seen(0, 5000), OPENING, List.of(material(8000, Material.CLAY, Material.PVC))))
                 .hasSize(1);

@@ -66,6 +66,15 @@ class SpansGivenTest {
     }
 
     @Test
+    void aNoteOfAStretchSaysWhatThatStretchIs() {
+        job.note("street", 10, "cast iron 12 to 20").note("street", 40, "lined from 35 to 50");
+        assertThat(words())
+                .containsExactly("4 in clay", "4 in cast iron", "4 in clay", "4 in PVC", "4 in PVC, lined", "4 in PVC");
+        say(SpanGiven.material(Branch.LINE, PART, Optional.of(Material.ABS)));
+        assertThat(words()).startsWith("4 in clay", "4 in ABS", "4 in clay");
+    }
+
+    @Test
     void whatWasNotTouchedGoesOnFollowingWhatIsSeen() {
         say(SpanGiven.material(Branch.LINE, PART, Optional.of(Material.CAST_IRON)));
         job.note("street", 5, "size change 4 in to 6 in");

@@ -141,7 +141,7 @@ final class PipePanel implements Panel {
                         || f.finding().kind() == FindingKind.SIZE_CHANGE)
                 .filter(f -> f.branch().equals(way.name())
                         && f.extent()
-                                .map(e -> e.from().to(at).compareTo(AT_THE_END) <= 0)
+                                .map(e -> e.isPoint() && e.from().to(at).compareTo(AT_THE_END) <= 0)
                                 .orElse(false))
                 .findFirst();
     }
