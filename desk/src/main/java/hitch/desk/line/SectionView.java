@@ -2,6 +2,7 @@ package hitch.desk.line;
 
 import hitch.core.judge.Survey;
 import hitch.core.line.Extent;
+import hitch.core.line.Station;
 import hitch.core.sketch.Hot;
 import hitch.core.sketch.SectionSketch;
 import hitch.core.sketch.Sketch;
@@ -25,8 +26,12 @@ final class SectionView extends Region {
     private Extent whole;
     private View view;
     private Sketch sketch;
+    private Pointed pointed;
     private double dragged;
     private boolean moved;
+
+    /** A place on a pipe that was clicked, with the pixels the pipe takes up and down. */
+    private record Pointed(Station at, double y, double height) {}
 
     SectionView(Context desk, Picks picks) {
         this.desk = desk;
@@ -59,7 +64,10 @@ final class SectionView extends Region {
         });
         canvas.setOnMouseClicked(this::choose);
         desk.work().snapshotProperty().addListener((o, was, is) -> draw());
-        desk.selected().addListener((o, was, is) -> draw());
+        desk.selected().addListener((o, was, is) -> {
+            pointed = null;
+            draw();
+        });
         desk.theme().darkProperty().addListener((o, was, is) -> draw());
     }
 
@@ -76,8 +84,16 @@ final class SectionView extends Region {
     private void choose(MouseEvent e) {
         if (!moved && sketch != null) {
             sketch.at(e.getX(), e.getY()).ifPresent(hot -> {
-                hot.finding().ifPresent(id -> picks.finding(id, e.getClickCount() > 1));
-                hot.pipe().ifPresent(branch -> picks.place(branch, view.at(e.getX()), e.getClickCount() > 1));
+                hot.finding().ifPresent(id -> {
+                    pointed = null;
+                    draw();
+                    picks.finding(id, e.getClickCount() > 1);
+                });
+                hot.pipe().ifPresent(branch -> {
+                    pointed = new Pointed(view.at(e.getX()), hot.y(), hot.height());
+                    draw();
+                    picks.place(branch, pointed.at(), e.getClickCount() > 1);
+                });
             });
         }
     }
@@ -143,5 +159,10 @@ final class SectionView extends Region {
         sketch = SectionSketch.draw(
                 survey, view, Optional.ofNullable(desk.selected().get()), getHeight());
         painter.paint(canvas.getGraphicsContext2D(), sketch, desk.theme().tones());
+        if (pointed != null && view.shown().covers(pointed.at())) {
+            canvas.getGraphicsContext2D().setFill(desk.theme().tones().copper());
+            canvas.getGraphicsContext2D()
+                    .fillRect(view.x(pointed.at()) - 1.5, pointed.y() - 8, 3, pointed.height() + 16);
+        }
     }
 }
