@@ -3,11 +3,8 @@ package hitch.core.pipe.tie;
 import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Distance;
 import hitch.core.finding.Finding;
-import hitch.core.finding.FindingId;
 import hitch.core.footage.ClipId;
-import hitch.core.footage.FrameRef;
 import hitch.core.line.Branch;
-import hitch.core.line.Extent;
 import hitch.core.line.Run;
 import hitch.core.line.RunId;
 import hitch.core.line.Station;
@@ -73,6 +70,7 @@ public final class LineTies {
         double[] at = at();
         Joins joins = joins(at);
         List<List<Integer>> groups = groups(at, joins, 0);
+        ThingBook book = new ThingBook(runs, sights, at, joins);
         Map<String, Station> known = new TreeMap<>();
         joins.known().forEach((name, mm) -> known.put(name, new Station(Math.round(mm))));
         return new Tied(
@@ -81,8 +79,8 @@ public final class LineTies {
                 traces,
                 joins.all(),
                 known,
-                groups.stream().map(g -> thing(g, at, joins)).toList(),
-                ties(groups, at),
+                groups.stream().map(book::thing).toList(),
+                book.ties(groups),
                 List.copyOf(slips),
                 List.copyOf(loose));
     }
@@ -226,71 +224,5 @@ public final class LineTies {
             on[i] = joins.branchAt(runs.get(sights.get(i).run()), sights.get(i).kind(), at[i]);
         }
         return new SightGroups(sights, at, on, slack).find();
-    }
-
-    private Tied.Thing thing(List<Integer> group, double[] at, Joins joins) {
-        List<Integer> stretches =
-                group.stream().filter(i -> sights.get(i).isStretch()).toList();
-        // A place that somebody typed is the place; else all sights have their say.
-        List<Integer> typed = group.stream()
-                .filter(i -> sights.get(i).isTyped())
-                .filter(i -> stretches.isEmpty() || sights.get(i).isStretch())
-                .toList();
-        List<Integer> telling = !typed.isEmpty() ? typed : stretches.isEmpty() ? group : stretches;
-        double from = mean(telling, at, -0.5);
-        double to = mean(telling, at, 0.5);
-        double middle = (from + to) / 2;
-        double doubt = telling.stream()
-                .mapToDouble(i -> Math.abs(at[i] - middle))
-                .max()
-                .orElse(0);
-        List<FindingId> ids =
-                group.stream().map(i -> sights.get(i).finding().id()).distinct().toList();
-        List<FrameRef> frames = group.stream().map(i -> sights.get(i).frame()).toList();
-        Sight first = sights.get(group.getFirst());
-        return new Tied.Thing(
-                ids,
-                new Extent(new Station(Math.round(from)), new Station(Math.max(Math.round(from), Math.round(to)))),
-                new Distance(Math.round(doubt)),
-                joins.branchAt(runs.get(first.run()), first.kind(), middle),
-                frames);
-    }
-
-    /** The weighted mean of one end of some sights; {@code side} is -0.5 for the lower end, 0.5 for the higher. */
-    private double mean(List<Integer> group, double[] at, double side) {
-        double sum = 0;
-        double weights = 0;
-        for (int i : group) {
-            Sight sight = sights.get(i);
-            double weight = 1 / (sight.error() * sight.error());
-            sum += weight * (at[i] + side * (sight.to() - sight.from()));
-            weights += weight;
-        }
-        return sum / weights;
-    }
-
-    private List<Tie> ties(List<List<Integer>> groups, double[] at) {
-        List<Tie> ties = new ArrayList<>();
-        for (List<Integer> group : groups) {
-            Map<Integer, List<Integer>> byRun = new TreeMap<>();
-            group.stream()
-                    .filter(i -> sights.get(i).ties())
-                    .forEach(i -> byRun.computeIfAbsent(sights.get(i).run(), r -> new ArrayList<>())
-                            .add(i));
-            List<Integer> seenFrom = List.copyOf(byRun.keySet());
-            for (int n = 1; n < seenFrom.size(); n++) {
-                double one = mean(byRun.get(seenFrom.getFirst()), at, 0);
-                double two = mean(byRun.get(seenFrom.get(n)), at, 0);
-                Finding finding = sights.get(group.getFirst()).finding();
-                ties.add(new Tie(
-                        finding.kind(),
-                        finding.id(),
-                        new Station(Math.round(mean(group, at, 0))),
-                        runs.get(seenFrom.getFirst()).id(),
-                        runs.get(seenFrom.get(n)).id(),
-                        new Distance(Math.round(two - one))));
-            }
-        }
-        return ties;
     }
 }
