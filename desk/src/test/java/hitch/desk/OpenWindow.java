@@ -25,7 +25,7 @@ import org.testfx.service.query.PointQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window with a small job open, its first frame on show. */
-abstract class OpenWindow extends ApplicationTest {
+public abstract class OpenWindow extends ApplicationTest {
     protected Path folder;
     protected HitchWindow window;
 

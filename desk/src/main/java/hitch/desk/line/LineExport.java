@@ -5,12 +5,15 @@ import hitch.core.sketch.Sketch;
 import hitch.desk.Context;
 import hitch.desk.Tones;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.NoSuchFileException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.print.PageLayout;
 import javafx.print.PageOrientation;
 import javafx.print.Paper;
@@ -29,6 +32,7 @@ import javax.imageio.ImageIO;
 /** Saves and prints the drawing as it stands, on paper whatever the theme. */
 final class LineExport {
     private static final double SHARP = 2;
+    private static final String PNG = ".png";
 
     private final Context desk;
 
@@ -50,23 +54,46 @@ final class LineExport {
                         new FileChooser.ExtensionFilter("Picture (PNG)", "*.png"));
         File file = chooser.showSaveDialog(window);
         if (file != null) {
-            save(file.toPath(), sketches);
+            boolean picture = chooser.getSelectedExtensionFilter() != null
+                    && chooser.getSelectedExtensionFilter().getExtensions().contains("*" + PNG);
+            save(picture ? withEnding(file.toPath()) : file.toPath(), sketches);
         }
     }
 
-    /** Saves as SVG, or as PNG where the file's name ends so. */
+    /** A picture that was given the name of a drawing, or none, gets its own ending. */
+    private static Path withEnding(Path file) {
+        String name = file.getFileName().toString();
+        return isPicture(file) ? file : file.resolveSibling(name.replaceAll("(?i)\\.svg$", "") + PNG);
+    }
+
+    private static boolean isPicture(Path file) {
+        return file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(PNG);
+    }
+
+    /** Saves as SVG, or as PNG where the file's name ends so; in the background. */
     void save(Path file, List<Sketch> sketches) {
+        String title = "The line of " + desk.work().now().survey().facts().title();
+        Optional<BufferedImage> picture = isPicture(file) ? Optional.of(picture(sketches)) : Optional.empty();
+        desk.work()
+                .inBackground(
+                        () -> write(file, title, sketches, picture), desk.work().notices()::say);
+    }
+
+    /** What came of it, in words. */
+    private static String write(Path file, String title, List<Sketch> sketches, Optional<BufferedImage> picture) {
         try {
-            if (file.getFileName().toString().toLowerCase(Locale.ROOT).endsWith(".png")) {
-                ImageIO.write(picture(sketches), "png", file.toFile());
+            if (picture.isPresent()) {
+                ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+                ImageIO.write(picture.get(), "png", bytes);
+                Files.write(file, bytes.toByteArray());
             } else {
-                String title =
-                        "The line of " + desk.work().now().survey().facts().title();
                 Files.writeString(file, SketchSvg.write(title, sketches));
             }
-            desk.work().notices().say("The drawing is in " + file + ".");
+            return "The drawing is in " + file + ".";
+        } catch (NoSuchFileException e) {
+            return "The drawing was not saved: there is no folder " + file.getParent() + ". Choose another.";
         } catch (IOException e) {
-            desk.work().notices().say("The drawing could not be written to " + file + ": " + e.getMessage());
+            return "The drawing was not saved to " + file + ": " + e.getMessage() + ". Choose another place.";
         }
     }
 
@@ -80,8 +107,9 @@ final class LineExport {
             job.cancelJob();
             return;
         }
+        Paper paper = job.getJobSettings().getPageLayout().getPaper();
         PageLayout page =
-                job.getPrinter().createPageLayout(Paper.A4, PageOrientation.LANDSCAPE, Printer.MarginType.DEFAULT);
+                job.getPrinter().createPageLayout(paper, PageOrientation.LANDSCAPE, Printer.MarginType.DEFAULT);
         VBox sheet = sheet(sketches);
         double scale = page.getPrintableWidth() / sketches.getFirst().width();
         sheet.getTransforms().add(Transform.scale(scale, scale));
