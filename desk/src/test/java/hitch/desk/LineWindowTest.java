@@ -263,6 +263,12 @@ class LineWindowTest extends OpenWindow {
     }
 
     @Test
+    void withoutAPrinterItIsSaidWhatElseCanBeDone() throws TimeoutException {
+        clickOn(named("Print the drawing"));
+        until(() -> notice().contains("No printer answers here. Save the drawing instead"));
+    }
+
+    @Test
     void aHouseRuleOfTheLineIsSet() throws TimeoutException {
         clickOn("#bench-judge");
         choose("The owner's pipe goes", School.TO_THE_CURB);

@@ -117,7 +117,9 @@ final class GroundDrawing {
         double to = view.x(fall.extent().to());
         double x = (Math.max(from, view.left()) + Math.min(to, view.left() + view.width())) / 2;
         double y = y(fall.extent().middle()) + 16;
-        String words = String.format(Locale.ROOT, "%.2f in/ft", fall.inchesAFoot());
+        String words = survey.facts().unit() == LengthUnit.METRES
+                ? String.format(Locale.ROOT, "%.1f %%", fall.percent())
+                : String.format(Locale.ROOT, "%.2f in/ft", fall.inchesAFoot());
         if (to - from > 96) {
             drawing.words(words, x, y, 11.5, Mark.Align.CENTRE, Tone.INK, Mark.Face.FIGURES);
         }

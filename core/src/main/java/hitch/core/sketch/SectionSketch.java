@@ -18,7 +18,7 @@ public final class SectionSketch {
     public static final double SIDE = 64;
 
     static final double GROUND_Y = 64;
-    private static final double LANE = 46;
+    private static final double LANE = 38;
     private static final double DEPTH_ROOM = 110;
     private static final double BARE_HEIGHT = 320;
 

@@ -11,10 +11,13 @@ import hitch.core.line.Station;
 import hitch.core.pipe.tie.Tied;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
+import hitch.desk.widget.Labels;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.layout.HBox;
 
 /** The branches: what each flows into, and where. */
 final class BranchTable {
@@ -31,13 +34,21 @@ final class BranchTable {
     Table build() {
         Table table = new Table("Branches");
         for (Branch branch : survey.line().tied().branches()) {
-            table.row(branch.name(), "flows into", into(branch), "at", join(branch), tieIn(branch));
-            table.row("", "", where(branch));
+            table.row(branch.name(), where(branch));
+            table.row("", fields("flows into", into(branch)));
+            table.row("", fields("at", join(branch), tieIn(branch)));
         }
         if (table.isEmpty()) {
             table.words("Name a run's branch on Load, and it appears here.");
         }
         return table;
+    }
+
+    private static HBox fields(String before, Node... fields) {
+        HBox row = new HBox(8, Labels.of(before, "soft"));
+        row.getChildren().addAll(fields);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     private String where(Branch branch) {

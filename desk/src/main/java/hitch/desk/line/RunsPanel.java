@@ -33,7 +33,7 @@ final class RunsPanel implements Panel {
     @Override
     public Node build() {
         Survey survey = desk.work().now().survey();
-        HBox box = new HBox(40, new VBox(16, runs(survey), new BranchTable(desk).build()), ties(survey), known(survey));
+        HBox box = new HBox(32, new VBox(16, runs(survey), new BranchTable(desk).build()), ties(survey), known(survey));
         box.getStyleClass().add("page");
         return box;
     }
