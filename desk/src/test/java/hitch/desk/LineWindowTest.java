@@ -161,6 +161,25 @@ class LineWindowTest extends OpenWindow {
     }
 
     @Test
+    void keysTurnThePagesAndGoAlongThePipeButNotWhileANumberIsTyped() throws TimeoutException {
+        push(KeyCode.PERIOD);
+        push(KeyCode.PERIOD);
+        until(() -> says("1.0 ft toward the main"));
+        push(KeyCode.COMMA);
+        until(() -> says("0.5 ft toward the main"));
+        push(KeyCode.DIGIT6);
+        until(() -> says("Known stations"));
+        TextField boundary = (TextField) named("Station of the boundary");
+        clickOn(boundary).type(KeyCode.DIGIT2, KeyCode.DIGIT1, KeyCode.PERIOD, KeyCode.DIGIT5);
+        assertThat(says("Known stations")).isTrue();
+        type(KeyCode.ENTER);
+        until(() -> survey().line()
+                .whose()
+                .boundary()
+                .equals(Optional.of(new Station(Distance.feet(21.5).mm()))));
+    }
+
+    @Test
     void aStretchIsPutInByHandAndTakenBackAndATrenchIsMeasured() throws TimeoutException {
         put("Stretch from", "25");
         until(() -> notice().contains("Stretch to: type a distance first"));

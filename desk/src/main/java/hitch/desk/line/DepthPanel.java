@@ -35,7 +35,7 @@ final class DepthPanel implements Panel {
 
     @Override
     public String title() {
-        return "Depth and fall";
+        return "Depth";
     }
 
     @Override

@@ -1,11 +1,16 @@
 package hitch.desk.line;
 
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
+import hitch.core.judge.Survey;
+import hitch.core.line.Branch;
 import hitch.core.line.LineFacts;
 import hitch.core.line.ReadFrom;
 import hitch.core.line.Station;
+import hitch.core.pipe.Way;
 import hitch.core.sketch.PlanSketch;
 import hitch.core.sketch.SectionSketch;
 import hitch.core.sketch.Sketch;
@@ -20,9 +25,11 @@ import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -32,6 +39,9 @@ import javafx.scene.layout.VBox;
 /** The line drawn to scale, its plan, and under them what it adds up to, a page at a time. */
 public final class LineBench implements Bench, Picks {
     private static final double STEP_PX = 80;
+    private static final double STEP_ZOOM = 1.5;
+    private static final Distance A_STEP_FEET = Distance.feet(0.5);
+    private static final Distance A_STEP_METRES = Distance.metres(0.15);
 
     private final Context desk;
     private final VBox root = new VBox();
@@ -50,7 +60,7 @@ public final class LineBench implements Bench, Picks {
         this.section = new SectionView(desk, this);
         this.plan = new PlanView(desk, this);
         this.export = new LineExport(desk);
-        this.reach = new ReachPanel(desk, this::open);
+        this.reach = new ReachPanel(desk, this::open, this::step, this::along);
         this.panels = List.of(
                 new PipePanel(desk),
                 new SeenPanel(desk),
@@ -80,6 +90,8 @@ public final class LineBench implements Bench, Picks {
             tab.setToggleGroup(group);
             tab.setFocusTraversable(false);
             tab.setId("line-" + panel.title().toLowerCase(java.util.Locale.ROOT).split(" ")[0]);
+            tab.setGraphic(Labels.of(String.valueOf(tabs.size() + 1), "key"));
+            tab.setContentDisplay(ContentDisplay.RIGHT);
             tab.setOnAction(e -> show(panel));
             tabs.add(tab);
             row.getChildren().add(tab);
@@ -93,6 +105,9 @@ public final class LineBench implements Bench, Picks {
                         gap,
                         Labels.of("read from", "soft"),
                         readFrom,
+                        Labels.button("", "+", "Show less of the line, larger", () -> section.zoom(STEP_ZOOM)),
+                        Labels.button(
+                                "", "\u2212", "Show more of the line, smaller", () -> section.zoom(1 / STEP_ZOOM)),
                         Labels.button("All", "0", "Show all of the line", section::showAll),
                         Labels.button("Save…", "", "Save the drawing as SVG or PNG", this::save),
                         Labels.button("Print…", "", "Print the drawing", () -> export.print(sketches())));
@@ -166,7 +181,7 @@ public final class LineBench implements Bench, Picks {
             desk.work()
                     .notices()
                     .say("The station of " + stationing.asked().word()
-                            + " is not known; distances are read from the opening. Set it under Runs and boundary.");
+                            + " is not known; distances are read from the opening. Set it under Runs.");
         }
         double at = page.getVvalue();
         page.setContent(showing.build());
@@ -199,13 +214,37 @@ public final class LineBench implements Bench, Picks {
         desk.selected().set(all.get(next).finding().id());
     }
 
+    /** Turns to a place a step along the pipe from the one that is turned to, within that pipe. */
+    private void along(int steps) {
+        Survey survey = desk.work().now().survey();
+        ReachPanel.Place from = reach.at().orElse(new ReachPanel.Place(Branch.LINE, Station.DATUM));
+        long step = (survey.facts().unit() == LengthUnit.METRES ? A_STEP_METRES : A_STEP_FEET).mm();
+        survey.line().way(from.branch()).map(Way::whole).ifPresent(whole -> {
+            Station to = new Station(Math.clamp(
+                    from.at().mm() + steps * step, whole.from().mm(), whole.to().mm()));
+            section.point(from.branch(), to);
+            place(from.branch(), to, false);
+        });
+    }
+
     @Override
     public void key(KeyEvent e) {
+        if (e.isShortcutDown() || e.isAltDown()) {
+            return;
+        }
+        int page = e.getCode().compareTo(KeyCode.DIGIT1);
+        if (page >= 0 && page < panels.size()) {
+            show(panels.get(page));
+            e.consume();
+            return;
+        }
         switch (e.getCode()) {
+            case COMMA -> along(-1);
+            case PERIOD -> along(1);
             case N -> step(1);
             case P -> step(-1);
-            case PLUS, EQUALS, ADD -> section.zoom(1.5);
-            case MINUS, SUBTRACT -> section.zoom(1 / 1.5);
+            case PLUS, EQUALS, ADD -> section.zoom(STEP_ZOOM);
+            case MINUS, SUBTRACT -> section.zoom(1 / STEP_ZOOM);
             case DIGIT0, NUMPAD0 -> section.showAll();
             case LEFT -> section.move(-STEP_PX);
             case RIGHT -> section.move(STEP_PX);

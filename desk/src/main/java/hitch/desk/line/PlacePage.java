@@ -14,6 +14,7 @@ import hitch.desk.widget.CameraTime;
 import hitch.desk.widget.Labels;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.IntConsumer;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -25,10 +26,15 @@ final class PlacePage {
 
     private final Context desk;
     private final BestPictureView picture;
+    private final IntConsumer along;
 
-    PlacePage(Context desk, BestPictureView picture) {
+    /**
+     * @param along goes so many steps along the pipe, or back
+     */
+    PlacePage(Context desk, BestPictureView picture, IntConsumer along) {
         this.desk = desk;
         this.picture = picture;
+        this.along = along;
     }
 
     Node build(Way way, Station at) {
@@ -59,6 +65,11 @@ final class PlacePage {
                                     "Open on Mark", "Enter", "Open the footage of this place", () -> desk.open(frame)));
                 },
                 picture::clear);
+        left.getChildren()
+                .add(new HBox(
+                        8,
+                        Labels.button("Back", ",", "Go back along the pipe a little", () -> along.accept(-1)),
+                        Labels.button("On", ".", "Go on along the pipe a little", () -> along.accept(1))));
         return left;
     }
 

@@ -13,6 +13,7 @@ import hitch.desk.widget.Labels;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.IntConsumer;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -23,21 +24,28 @@ final class ReachPanel implements Panel {
     private final BestPictureView picture;
     private final PlacePage places;
     private final Consumer<LocatedFinding> open;
+    private final IntConsumer step;
     private Place place;
 
-    /** A place on a pipe where nothing was found. */
-    private record Place(String branch, Station at) {}
+    /** A place on a pipe. */
+    record Place(String branch, Station at) {}
 
-    ReachPanel(Context desk, Consumer<LocatedFinding> open) {
+    /**
+     * @param open opens the footage of a finding
+     * @param step goes so many findings on, or back
+     * @param along goes so many steps along the pipe, or back
+     */
+    ReachPanel(Context desk, Consumer<LocatedFinding> open, IntConsumer step, IntConsumer along) {
         this.desk = desk;
         this.open = open;
+        this.step = step;
         this.picture = new BestPictureView(desk);
-        this.places = new PlacePage(desk, picture);
+        this.places = new PlacePage(desk, picture, along);
     }
 
     @Override
     public String title() {
-        return "Picture and reach";
+        return "Picture";
     }
 
     /** Shows a place on a pipe until a finding is wanted. */
@@ -48,6 +56,15 @@ final class ReachPanel implements Panel {
     /** Shows the chosen finding. */
     void turnToFinding() {
         place = null;
+    }
+
+    /** The place that is turned to, or that of the chosen finding; empty where neither is. */
+    Optional<Place> at() {
+        return Optional.ofNullable(place)
+                .or(() -> desk.selectedFinding()
+                        .flatMap(f ->
+                                desk.work().now().survey().thing(f.finding().id()))
+                        .flatMap(f -> f.extent().map(e -> new Place(f.branch(), e.middle()))));
     }
 
     /** The frame that shows best what is turned to; empty where there is none. */
@@ -79,7 +96,8 @@ final class ReachPanel implements Panel {
                 Optional.ofNullable(desk.selected().get()).flatMap(survey::thing);
         if (chosen.isEmpty()) {
             Table none = new Table("No finding is chosen");
-            none.words("Click a knot or the pipe, or press N and P to go from finding to finding.");
+            none.words(
+                    "Click a knot or the pipe, or press N and P to go from finding to finding, comma and full stop to go along the pipe.");
             HBox box = new HBox(none);
             box.getStyleClass().add("page");
             return box;
@@ -89,7 +107,11 @@ final class ReachPanel implements Panel {
         VBox left = new VBox(
                 8,
                 picture,
-                Labels.button("Open on Mark", "Enter", "Open the footage of this finding", () -> open.accept(found)));
+                Labels.button("Open on Mark", "Enter", "Open the footage of this finding", () -> open.accept(found)),
+                new HBox(
+                        8,
+                        Labels.button("Before", "P", "Choose the finding before", () -> step.accept(-1)),
+                        Labels.button("Next", "N", "Choose the next finding", () -> step.accept(1))));
         HBox box = new HBox(32, left, facts(found, survey), reaches(found, survey));
         box.getStyleClass().add("page");
         return box;

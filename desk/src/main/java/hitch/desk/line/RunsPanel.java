@@ -27,7 +27,7 @@ final class RunsPanel implements Panel {
 
     @Override
     public String title() {
-        return "Runs and boundary";
+        return "Runs";
     }
 
     @Override

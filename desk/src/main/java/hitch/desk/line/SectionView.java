@@ -74,10 +74,21 @@ final class SectionView extends SketchView {
             picks.finding(id, twice);
         });
         hot.pipe().ifPresent(branch -> {
-            pointed = new Pointed(view.at(e.getX()), hot.y(), hot.height());
-            draw();
-            picks.place(branch, pointed.at(), twice);
+            Station at = view.at(e.getX());
+            point(branch, at);
+            picks.place(branch, at, twice);
         });
+    }
+
+    /** Marks a place on a pipe as the one that is meant, and brings it into view. */
+    void point(String branch, Station at) {
+        bring(Extent.at(at));
+        pointed = sketch().flatMap(s -> s.hots().stream()
+                        .filter(h -> h.pipe().equals(Optional.of(branch)) && view.x(at) >= h.x() - 1)
+                        .reduce((a, b) -> b))
+                .map(h -> new Pointed(at, h.y(), h.height()))
+                .orElse(null);
+        draw();
     }
 
     /** Shows less of the line about a pixel, or more of it with a factor under 1. */
