@@ -50,7 +50,7 @@ final class Candidates {
     private void at(int i) {
         parts.as(i, Meaning.Thing.class).ifPresent(t -> thing(i, t));
         parts.as(i, Meaning.Doing.class).ifPresent(d -> doing(i, d));
-        if (parts.has(i, Meaning.Deep.class) && found.stream().noneMatch(c -> c.is(FindingKind.LOCATE))) {
+        if (parts.has(i, Meaning.Deep.class) && !anyLocate()) {
             found.add(new Candidate(FindingKind.LOCATE, i));
         }
         if (parts.has(i, Meaning.Angle.class)
@@ -75,6 +75,10 @@ final class Candidates {
         if (!typed && !placed && standing.isOldHat(i, kind)) {
             return;
         }
+        if (kind == FindingKind.LOCATE && parts.says(i, "deep", "depth") && anyLocate()) {
+            // "Locate at 28, 5 ft deep": the depth is that of what was located.
+            return;
+        }
         boolean advised = scopes.isAdvised(i) && !(kind == FindingKind.LOCATE && hints.any(Meaning.Deep.class));
         boolean asked = !typed && parts.size() == 2 && parts.says(1, "?");
         if (asked
@@ -88,6 +92,10 @@ final class Candidates {
             return;
         }
         found.add(new Candidate(kind, i).sure(scopes.certainty(i)));
+    }
+
+    private boolean anyLocate() {
+        return found.stream().anyMatch(c -> c.is(FindingKind.LOCATE));
     }
 
     private void doing(int i, Meaning.Doing doing) {

@@ -1,9 +1,13 @@
 package hitch.core.note.grammar;
 
+import hitch.core.counter.Distance;
 import hitch.core.finding.FindingKind;
 
 /** Tells whether a length is a depth below the ground. */
 final class Depths {
+    /** What is said to be further down than this is further along. */
+    private static final Distance DEEPEST_SEWER = Distance.feet(20);
+
     private final Parts parts;
     private final Hints hints;
 
@@ -12,7 +16,10 @@ final class Depths {
         this.hints = new Hints(parts);
     }
 
-    boolean isDepth(int i, boolean placed) {
+    boolean isDepth(int i, boolean placed, Distance length) {
+        if (isBareLocate(i) && length.compareTo(DEEPEST_SEWER) <= 0) {
+            return true;
+        }
         boolean under = parts.says(i + 1, "under", "below", "beneath");
         if (under
                 && parts.says(
@@ -64,6 +71,19 @@ final class Depths {
         boolean split = parts.at(i).text().matches(".*(?:'|feet|foot|ft)\\s.*\\d.*|.*(?:feet|foot|ft) (?:and )?\\w+.*");
         boolean next = split && parts.isThing(i - 1, FindingKind.LOCATE);
         return next || !placed && (located && otherPlace(i) || split && nearSurface(i) && !hints.anyCondition());
+    }
+
+    /** "Locate 3 ft, stake by the gate": with no other number near, what follows the word is the depth that was located. */
+    private boolean isBareLocate(int i) {
+        if (!parts.says(i - 1, "locate", "locates")) {
+            return false;
+        }
+        for (int j = 0; j < parts.size(); j++) {
+            if (j != i && parts.at(j).text().matches(".*\\d.*")) {
+                return false;
+            }
+        }
+        return true;
     }
 
     /** "Depth is", "depth of" and the like before a number. */

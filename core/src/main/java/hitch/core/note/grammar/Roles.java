@@ -90,7 +90,7 @@ final class Roles {
                     ? new Meaning.Other()
                     : new Meaning.Length(amount.length());
         }
-        if (depths.isDepth(i, placed)) {
+        if (depths.isDepth(i, placed, amount.length())) {
             return new Meaning.Deep(amount.length());
         }
         if (!placed && !marked && isLength(i, amount, before)) {

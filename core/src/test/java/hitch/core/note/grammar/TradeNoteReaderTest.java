@@ -175,6 +175,10 @@ class TradeNoteReaderTest {
     @Test
     void knowsDepthsAndAngles() {
         assertThat(read("locate 5'2\" at 33").traits().depth()).contains(Distance.inches(62));
+        assertThat(read("locate 3 ft, stake by the gate").traits().depth()).contains(Distance.feet(3));
+        assertThat(read("locate 3 ft, stake by the gate").place()).isEmpty();
+        assertThat(read("locate 33 ft").traits().depth()).isEmpty();
+        assertThat(read("locate 28 ft, 5 ft 2 in deep").traits().depth()).contains(Distance.inches(62));
         assertThat(read("45 degree bend at 9").traits().angle()).contains(45);
         assertThat(read("belly from 40, 8 feet long").place())
                 .contains(new Draft.Place(Distance.feet(40), Distance.feet(48)));
