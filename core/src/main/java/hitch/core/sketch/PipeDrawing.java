@@ -152,12 +152,13 @@ final class PipeDrawing {
                 : survey.line().stationing().show(extent, survey.facts().unit());
     }
 
+    /** What is hatched tells for itself why. */
     private String seen(Way way, Extent piece) {
-        return survey.line()
-                .seeing()
-                .at(way.name(), piece.middle())
-                .map(p -> "; " + p.best().word() + (p.why().isBlank() ? "" : ", " + p.why()))
-                .orElse("");
+        boolean whole = survey.line().seeing().parts().stream()
+                .filter(p -> p.branch().equals(way.name()) && p.best() != Look.WELL)
+                .noneMatch(p -> p.extent().from().compareTo(piece.to()) < 0
+                        && piece.from().compareTo(p.extent().to()) < 0);
+        return whole ? "; seen well" : "; seen well but where it is hatched";
     }
 
     private void label(Way way, PipeSpan span, Run run, double height, double share) {
@@ -212,12 +213,19 @@ final class PipeDrawing {
                 double height =
                         way.spanAt(piece.middle()).map(PipeDrawing::height).orElse(4 * PX_AN_INCH) * share;
                 double x = view.x(piece.from());
-                drawing.add(new Mark.Hatch(
+                double width = Math.max(2, view.x(piece.to()) - x);
+                double left = run.invert(piece.from()) - height;
+                double right = run.invert(piece.to()) - height;
+                drawing.add(new Mark.Hatch(x, width, left, right, height));
+                drawing.pipe(
                         x,
-                        Math.max(2, view.x(piece.to()) - x),
-                        run.invert(piece.from()) - height,
-                        run.invert(piece.to()) - height,
-                        height));
+                        Math.min(left, right),
+                        width,
+                        height,
+                        survey.facts().unit().show(part.extent().length()) + " "
+                                + part.best().word() + (part.why().isBlank() ? "" : ", " + part.why()) + ", "
+                                + place(way, part.extent()),
+                        way.name());
             }
         }
     }

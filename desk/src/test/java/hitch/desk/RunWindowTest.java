@@ -1,0 +1,112 @@
+package hitch.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.counter.Distance;
+import hitch.core.line.Equipment;
+import hitch.core.line.LineRules;
+import hitch.core.line.Material;
+import hitch.core.line.Opening;
+import hitch.core.line.OpeningKind;
+import hitch.core.line.Run;
+import hitch.core.line.Zero;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import org.junit.jupiter.api.Test;
+
+/** How a run began, said on Load, and the line's house rules, said on Judge. */
+class RunWindowTest extends OpenWindow {
+    private Node named(String accessible) {
+        return lookup((Node n) -> accessible.equals(n.getAccessibleText())).query();
+    }
+
+    @SuppressWarnings("unchecked")
+    private <T> void choose(String accessible, T value) {
+        ComboBox<T> box = (ComboBox<T>) named(accessible);
+        interact(() -> box.setValue(value));
+    }
+
+    private void put(String accessible, String typed) {
+        TextField field = (TextField) named(accessible);
+        interact(() -> {
+            field.setText(typed);
+            field.fireEvent(new javafx.event.ActionEvent());
+        });
+    }
+
+    private Run run() {
+        return survey().runs().getFirst();
+    }
+
+    private LineRules rules() {
+        return survey().rules().line();
+    }
+
+    @Test
+    void whereAndHowARunBeganIsSaid() throws TimeoutException {
+        clickOn("#bench-load");
+        choose("Kind of opening", OpeningKind.ROOF_VENT);
+        until(() -> run().opening().sort() == OpeningKind.ROOF_VENT);
+        choose("Leads", Opening.Ways.ONE);
+        until(() -> run().opening().ways() == Opening.Ways.ONE);
+        choose("Pipe there", Material.CAST_IRON);
+        choose("Size", 3);
+        until(() -> run().opening().size().inches() == 3);
+        assertThat(survey().spans().getFirst().words()).isEqualTo("3 in cast iron");
+        put("Counter at the opening", "2.5");
+        until(() -> run().datum().equals(Distance.feet(2.5)));
+        // 39.8 ft of cable, of which 2.5 ft never were in the pipe.
+        assertThat(survey().line().seeing().mm() / 304.8).isBetween(37.2, 37.4);
+        choose("Zeroed at its", Zero.At.LIP);
+        put("Lip to pipe", "1.5");
+        until(() -> run().atThePipe().equals(Distance.feet(4)));
+        put("Camera head, in", "1.38");
+        until(() -> run().equipment().head().isPresent());
+        choose("Guide", Equipment.Guide.ON);
+        until(() -> run().equipment().guide() == Equipment.Guide.ON);
+        put("Opening stands at", "-12");
+        until(() -> run().start().mm() == Distance.feet(-12).mm());
+        put("Branch, if not the line", "kitchen");
+        until(() -> run().branch().equals("kitchen"));
+        assertThat(survey().line().way("kitchen")).isPresent();
+    }
+
+    @Test
+    void whatCannotBeIsRefusedAndTheRunStaysAsItWas() throws TimeoutException {
+        clickOn("#bench-load");
+        put("Camera head, in", "44");
+        until(() -> notice().contains("\"44\" is not a camera head of 0.3 to 12 inches; the run was left as it was."));
+        put("Opening stands at", "over there");
+        until(() -> notice().contains("\"over there\" is not a distance"));
+        assertThat(run().equipment()).isEqualTo(Equipment.NOT_SAID);
+        assertThat(run().start().mm()).isZero();
+        assertThat(((TextField) named("Opening stands at")).getText()).isEqualTo("0.0");
+    }
+
+    @Test
+    void theLinesHouseRulesAreNumbersOfTheFirm() throws TimeoutException {
+        clickOn("#bench-judge");
+        put("An opening at least every, ft", "35");
+        until(() -> rules().openingEvery().equals(Distance.feet(35)));
+        assertThat(survey().line().faults()).isNotEmpty();
+        put("Least fall, 4 to 7 in pipe, in/ft", "0.25");
+        until(() -> rules().falls().get(4) == 0.25);
+        put("A tool is pushed, at most, ft", "60");
+        until(() -> rules().reach().equals(Distance.feet(60)));
+        put("Seen poorly when passed faster than, ft/s", "2");
+        until(() -> rules().fastest().equals(Distance.feet(2)));
+        // 39.8 ft in eight seconds are 5 ft a second.
+        assertThat(survey().line().seeing().share()).isZero();
+        put("A trench goes below the pipe by, in", "4");
+        until(() -> rules().bedding().equals(Distance.inches(4)));
+        CheckBox back = (CheckBox) named("Prefer pictures from the way back");
+        interact(back::fire);
+        until(() -> !rules().backPreferred());
+        put("An opening at least every, ft", "often");
+        until(() -> notice().contains("often"));
+        assertThat(rules().openingEvery()).isEqualTo(Distance.feet(35));
+    }
+}
