@@ -15,10 +15,6 @@ import org.junit.jupiter.api.Test;
 
 /** The benches beside Mark, worked as a reviewer works them. */
 class BenchesTest extends OpenWindow {
-    private Node named(String accessible) {
-        return lookup((Node n) -> accessible.equals(n.getAccessibleText())).query();
-    }
-
     @Test
     void aHouseRuleChangesTheWeightOfAFinding() throws TimeoutException {
         marked("roots 30%");

@@ -19,7 +19,6 @@ import java.util.Optional;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Bounds;
 import javafx.scene.Node;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
@@ -40,20 +39,10 @@ class LineWindowTest extends OpenWindow {
         clickOn("#bench-line");
     }
 
-    private Node named(String accessible) {
-        return lookup((Node n) -> accessible.equals(n.getAccessibleText())).query();
-    }
-
     private boolean says(String text) {
         return lookup((Node n) -> n instanceof Label l && l.getText().contains(text) && n.getScene() != null)
                 .tryQuery()
                 .isPresent();
-    }
-
-    @SuppressWarnings("unchecked")
-    private <T> void choose(String accessible, T value) {
-        ComboBox<T> box = (ComboBox<T>) named(accessible);
-        interact(() -> box.setValue(value));
     }
 
     private void put(String accessible, String typed) {

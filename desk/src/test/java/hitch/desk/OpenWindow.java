@@ -13,6 +13,8 @@ import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
+import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
@@ -84,6 +86,17 @@ public abstract class OpenWindow extends ApplicationTest {
                             .at(id, frame, now.runOf(frame.clip()))));
         });
         until(() -> survey().finding(id).isPresent());
+    }
+
+    /** What is called so by those who do not see it. */
+    protected Node named(String accessible) {
+        return lookup((Node n) -> accessible.equals(n.getAccessibleText())).query();
+    }
+
+    @SuppressWarnings("unchecked")
+    protected <T> void choose(String accessible, T value) {
+        ComboBox<T> box = (ComboBox<T>) named(accessible);
+        interact(() -> box.setValue(value));
     }
 
     protected JobView job() {

@@ -11,24 +11,12 @@ import hitch.core.line.OpeningKind;
 import hitch.core.line.Run;
 import hitch.core.line.Zero;
 import java.util.concurrent.TimeoutException;
-import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
-import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import org.junit.jupiter.api.Test;
 
 /** How a run began, said on Load, and the line's house rules, said on Judge. */
 class RunWindowTest extends OpenWindow {
-    private Node named(String accessible) {
-        return lookup((Node n) -> accessible.equals(n.getAccessibleText())).query();
-    }
-
-    @SuppressWarnings("unchecked")
-    private <T> void choose(String accessible, T value) {
-        ComboBox<T> box = (ComboBox<T>) named(accessible);
-        interact(() -> box.setValue(value));
-    }
-
     private void put(String accessible, String typed) {
         TextField field = (TextField) named(accessible);
         interact(() -> {
