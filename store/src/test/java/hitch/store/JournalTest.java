@@ -9,6 +9,11 @@ import hitch.core.job.Entry;
 import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
 import hitch.core.job.RandomEdits;
+import hitch.core.line.Branch;
+import hitch.core.line.Extent;
+import hitch.core.line.Material;
+import hitch.core.line.SpanGiven;
+import hitch.core.line.Station;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -18,6 +23,7 @@ import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -175,6 +181,24 @@ class JournalTest {
                 job.apply(new Edit.AddFinding(Sample.finding(now, Sample.DOWN, n, "roots top " + n)));
                 System.out.println(n);
             }
+        }
+    }
+
+    @Test
+    void whatWasSaidOfAPipeBeforeAnythingCouldBeDeniedIsStillRead() throws StoreException, IOException {
+        SpanGiven given = SpanGiven.material(
+                Branch.LINE, new Extent(new Station(0), new Station(9000)), Optional.of(Material.CLAY));
+        try (JobFolder job = JobFolder.create(folder)) {
+            job.apply(new Edit.DescribeLine(job.job().line().withSpan(given)));
+        }
+        Path file = folder.resolve(JobFolder.JOURNAL);
+        String now = Files.readString(file);
+        String before = now.replace(",\"denied\":[]", "");
+        assertThat(before).isNotEqualTo(now);
+        Files.writeString(file, before);
+        try (JobFolder again = JobFolder.open(folder)) {
+            assertThat(again.notices()).isEmpty();
+            assertThat(again.job().line().spans()).containsExactly(given);
         }
     }
 

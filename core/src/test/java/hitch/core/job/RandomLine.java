@@ -33,14 +33,16 @@ final class RandomLine {
                         .map(all -> Ground.heights(all.stream()
                                 .map(s -> new Ground.Height(s, new Distance(s.mm() / 10)))
                                 .toList())));
-        Arbitrary<SpanGiven> span = Combinators.combine(station, station, Arbitraries.of(Material.values()))
-                .as((a, b, m) -> new SpanGiven(
+        Arbitrary<Set<SpanGiven.Part>> denied =
+                Arbitraries.of(SpanGiven.Part.values()).set();
+        Arbitrary<SpanGiven> span = Combinators.combine(station, station, Arbitraries.of(Material.values()), denied)
+                .as((a, b, m, not) -> new SpanGiven(
                         Branch.LINE,
                         Extent.between(a, b),
-                        Optional.of(m),
-                        Optional.of(new PipeSize(4)),
-                        true,
-                        Set.of()));
+                        Optional.of(m).filter(x -> !not.contains(SpanGiven.Part.MATERIAL)),
+                        Optional.of(new PipeSize(4)).filter(x -> !not.contains(SpanGiven.Part.SIZE)),
+                        !not.contains(SpanGiven.Part.LINING),
+                        not));
         return Combinators.combine(
                         ground,
                         station.optional(),

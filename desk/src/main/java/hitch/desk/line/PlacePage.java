@@ -3,16 +3,17 @@ package hitch.desk.line;
 import hitch.core.counter.LengthUnit;
 import hitch.core.footage.FrameRef;
 import hitch.core.judge.Survey;
-import hitch.core.line.Branch;
 import hitch.core.line.Extent;
 import hitch.core.line.PipeSpan;
 import hitch.core.line.Station;
+import hitch.core.pipe.Fall;
 import hitch.core.pipe.Line;
 import hitch.core.pipe.Way;
 import hitch.desk.Context;
 import hitch.desk.widget.CameraTime;
 import hitch.desk.widget.Labels;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.function.IntConsumer;
 import javafx.scene.Node;
@@ -95,18 +96,17 @@ final class PlacePage {
                                 .map(o -> o ? "the owner's" : "past the boundary")
                                 .orElse("boundary not known")
                         + "; check locally");
-        if (way.name().equals(Branch.LINE)) {
-            line.falls().stream()
-                    .filter(f -> f.branch().equals(way.name()) && f.extent().covers(at))
-                    .findFirst()
-                    .ifPresent(f -> table.row(
-                            "Fall",
-                            String.format(
-                                    java.util.Locale.ROOT,
-                                    "%.2f in a foot, %s",
-                                    f.inchesAFoot(),
-                                    f.verdict().word())));
-        }
+        line.falls().stream()
+                .filter(f -> f.branch().equals(way.name()) && f.extent().covers(at))
+                .findFirst()
+                .ifPresent(f -> table.row("Fall", fall(f, unit)));
         return table;
+    }
+
+    private static String fall(Fall fall, LengthUnit unit) {
+        String much = unit == LengthUnit.METRES
+                ? String.format(Locale.ROOT, "%.1f %%", fall.percent())
+                : String.format(Locale.ROOT, "%.2f in a foot", fall.inchesAFoot());
+        return much + ", " + fall.verdict().word();
     }
 }
