@@ -2,10 +2,12 @@ package hitch.app;
 
 import hitch.core.counter.motion.MotionPath;
 import hitch.core.counter.sight.CablePath;
+import hitch.core.counter.sight.CounterFit;
 import hitch.core.counter.sight.CounterPlace;
 import hitch.core.counter.sight.CounterUnit;
 import hitch.core.counter.sight.RawReading;
 import hitch.core.counter.sight.Region;
+import hitch.core.counter.sight.UnitHints;
 import hitch.media.MediaException;
 import hitch.media.clip.ClipIndex;
 import hitch.media.clip.ClipIndexer;
@@ -71,8 +73,14 @@ final class CounterCommand implements Callable<Integer> {
 
     @Option(
             names = "--unit",
-            description = "ft, ftin or m; else as it is written behind the number, and feet where nothing is.")
+            description = "ft, ftin or m; else it is weighed, and where that leaves a doubt nothing is trusted much.")
     private Unit unit;
+
+    @Option(
+            names = "--turned",
+            negatable = true,
+            description = "The counter stands on its head (--no-turned: upright); else it is seen.")
+    private Boolean turned;
 
     @Option(names = "--raw", description = "What each picture shows, before fitting.")
     private boolean raw;
@@ -99,24 +107,28 @@ final class CounterCommand implements Callable<Integer> {
         CounterScan.Outcome found = CounterScan.read(
                 clip,
                 index,
-                new CounterScan.Told(region == null ? Optional.empty() : Optional.of(region(region)), told),
+                new CounterScan.Told(
+                        region == null ? Optional.empty() : Optional.of(region(region)),
+                        told,
+                        Optional.ofNullable(turned),
+                        UnitHints.NONE),
                 terminal.part(0.05, 1));
         terminal.at(1, "done");
-        CablePath path = found.path();
+        CounterFit fit = found.fit();
         List<String> lines = new ArrayList<>();
         lines.add(HEAD);
-        String word = found.place().map(CounterPlace::unit).orElse(told).word();
+        String word = found.place().isEmpty() ? told.word() : fit.unit().unit().word();
         if (raw) {
             for (RawReading r : found.readings()) {
                 lines.add(row(r.seconds(), r.value(), word, r.sure()));
             }
         } else {
-            for (CablePath.Moment m : path.moments()) {
+            for (CablePath.Moment m : fit.moments()) {
                 lines.add(row(m.seconds(), m.value(), word, m.confidence()));
             }
         }
         write(lines);
-        tell(found, path, word);
+        tell(found, fit, word);
         return 0;
     }
 
@@ -171,21 +183,25 @@ final class CounterCommand implements Callable<Integer> {
         }
     }
 
-    private void tell(CounterScan.Outcome found, CablePath path, String word) {
+    private void tell(CounterScan.Outcome found, CounterFit fit, String word) {
         var out = spec.commandLine().getOut();
         out.println("region: "
                 + found.place()
                         .map(CounterPlace::region)
                         .map(r -> r.x() + "," + r.y() + "," + r.width() + "," + r.height())
                         .orElse("no counter was found on the picture"));
-        out.println("unit: "
-                + found.place()
-                        .map(CounterPlace::unit)
-                        .map(u -> u == CounterUnit.UNSAID
-                                ? "ft, taken for granted"
-                                : u == CounterUnit.FEET_INCHES ? "ft and in" : u.word())
-                        .orElse(word));
-        String zeroings = path.zeroings().stream()
+        String inches = fit.unit().unit() == CounterUnit.FEET_INCHES ? " and in" : "";
+        boolean asked = found.place().isPresent() && !fit.unit().sure();
+        out.println("unit: " + word + inches + (asked ? ", not sure: say --unit ft or --unit m" : ""));
+        if (found.place().isPresent()) {
+            out.println("way up: "
+                    + fit.turns().stream()
+                            .map(t -> (t.turned() ? "on its head" : "upright")
+                                    + (t.seconds() > 0 ? String.format(Locale.ROOT, " from %.1f s", t.seconds()) : ""))
+                            .collect(Collectors.joining(", "))
+                    + (fit.upSure() ? "" : ", not sure: say --turned or --no-turned"));
+        }
+        String zeroings = fit.path().zeroings().stream()
                 .map(s -> String.format(Locale.ROOT, "%.1f s", s))
                 .collect(Collectors.joining(", "));
         out.println("zeroings: " + (zeroings.isEmpty() ? "none" : zeroings));

@@ -10,6 +10,7 @@ import hitch.core.footage.Watched;
 import hitch.core.job.Job;
 import hitch.core.job.Reckoner;
 import hitch.core.judge.Survey;
+import hitch.core.line.Branch;
 import hitch.core.line.PipeSpan;
 import hitch.core.pipe.Fall;
 import hitch.core.pipe.LengthRow;
@@ -133,14 +134,16 @@ final class LineCommand implements Callable<Integer> {
         for (Way way : line.ways()) {
             out.println(way.words() + ", " + unit.show(way.whole().length())
                     + way.join()
-                            .map(j -> ", joins at " + line.stationing().show(j, unit))
+                            .map(j -> ", joins at "
+                                    + line.place(way.into().orElse(Branch.LINE), j, unit)
+                                            .all())
                             .orElse(""));
             for (PipeSpan span : way.spans()) {
                 out.printf(
                         "  %-24s %10s  %s%n",
                         span.words(),
                         unit.show(span.length()),
-                        line.stationing().show(span.extent(), unit));
+                        line.place(way.name(), span.extent(), unit).all());
             }
         }
         out.println("lengths: owner's, beyond");
@@ -155,19 +158,21 @@ final class LineCommand implements Callable<Integer> {
                 unit.show(new Distance(line.seeing().mm())));
         for (Limit limit : line.limits()) {
             out.println("  " + limit.look().word() + (limit.isUnknownBeyond() ? " past " : " ")
-                    + line.stationing().show(limit.from(), unit) + ": " + limit.why());
+                    + line.place(limit.branch(), limit.from(), unit).all() + ": " + limit.why());
         }
+        line.beyond(unit).ifPresent(out::println);
         for (Fall fall : line.falls()) {
             out.printf(
                     Locale.ROOT,
                     "fall %s: %.2f in/ft, give or take %.2f: %s%n",
-                    line.stationing().show(fall.extent(), unit),
+                    line.place(fall.branch(), fall.extent(), unit).all(),
                     fall.inchesAFoot(),
                     fall.plusMinus(),
                     fall.verdict().word());
         }
         for (OpeningFault fault : line.faults()) {
-            out.println("opening: " + line.stationing().show(fault.extent(), unit) + ": " + fault.says());
+            out.println("opening: "
+                    + line.place(fault.branch(), fault.extent(), unit).all() + ": " + fault.says());
         }
         if (!line.tied().ties().isEmpty()) {
             out.println(line.tied().ties().size() + " ties between runs, misclosure "

@@ -78,11 +78,15 @@ final class NotesCommand implements Callable<Integer> {
                 .map(c -> new Cue(c.start() + offset, c.end() + offset, c.text()))
                 .toList();
         Whereabouts where = trace == null || !timed ? Whereabouts.UNKNOWN : counter(trace);
-        LengthUnit unit = metres ? LengthUnit.METRES : LengthUnit.FEET;
+        LengthUnit unit = unit();
         Spoken.All all = new TalkReader(new TradeNoteReader(), unit).read(slid);
         write(all, where, timed);
         tell(cues.size(), all, where);
         return 0;
+    }
+
+    private LengthUnit unit() {
+        return metres ? LengthUnit.METRES : LengthUnit.FEET;
     }
 
     private static String text(Path file) throws StoreException {
@@ -116,16 +120,14 @@ final class NotesCommand implements Callable<Integer> {
     private void tell(int cues, Spoken.All all, Whereabouts where) {
         PrintWriter out = spec.commandLine().getOut();
         out.println(cues + " captions, " + all.drafts().size() + " notes in " + csv);
-        for (Contradiction c : Contradictions.in(all, where)) {
+        for (Contradiction c : Contradictions.in(all, where, unit())) {
             double at = all.drafts().stream()
                     .filter(s -> s.key().equals(c.key()))
                     .findFirst()
                     .map(Spoken::seconds)
                     .orElse(0.0);
             out.println(String.format(Locale.ROOT, "%d:%02d  %s", (long) at / 60, (long) at % 60, c.words())
-                    + c.likely()
-                            .map(d -> String.format(Locale.ROOT, "; likely %.1f ft", d.inFeet()))
-                            .orElse(""));
+                    + c.likely().map(d -> "; likely " + unit().show(d)).orElse(""));
         }
     }
 }

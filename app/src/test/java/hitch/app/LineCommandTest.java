@@ -47,7 +47,8 @@ class LineCommandTest {
             saved.apply(new Edit.DescribeLine(job.line()));
             for (Clip clip : job.clips()) {
                 saved.apply(new Edit.PutClip(clip));
-                saved.apply(new Edit.ReadCounter(clip.id(), job.marksOf(clip.id()), List.of(), Optional.empty()));
+                saved.apply(new Edit.ReadCounter(
+                        clip.id(), job.marksOf(clip.id()), List.of(), Optional.empty(), Optional.empty()));
             }
             for (Run run : job.runs()) {
                 saved.apply(new Edit.PutRun(run));

@@ -40,7 +40,7 @@ class CounterWindowTest extends OpenWindow {
             5,
             1.2,
             false,
-            false,
+            Double.POSITIVE_INFINITY,
             900_000,
             SECONDS,
             10,

@@ -2,7 +2,7 @@ package hitch.sim;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hitch.core.counter.sight.CablePath;
+import hitch.core.counter.sight.CounterFit;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndexer;
 import hitch.media.clip.CounterScan;
@@ -42,9 +42,9 @@ class CounterAgainstTruthTest {
         Path clip = copy("B1-street-out.mp4");
         CounterScan.Outcome found =
                 CounterScan.read(clip, ClipIndexer.index(clip).index(), Progress.NONE);
-        CablePath path = found.path();
+        CounterFit path = found.fit();
         assertThat(found.place()).isPresent();
-        assertThat(path.zeroings()).isEmpty();
+        assertThat(path.path().zeroings()).isEmpty();
         assertThat(path.moments()).hasSizeGreaterThan(340);
         long off = path.moments().stream()
                 .filter(m -> {

@@ -7,6 +7,9 @@ public sealed interface CounterMark permits Reading, Zeroing {
 
     MarkSource by();
 
+    /** The same on a counter that counts units {@code times} as long. */
+    CounterMark times(double times);
+
     /** The same, said by a person. */
     CounterMark confirmed();
 }

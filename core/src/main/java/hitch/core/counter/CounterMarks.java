@@ -11,9 +11,11 @@ import java.util.Optional;
  * @param marks in order of time, one of each sort on a frame
  * @param doubts where it could not be read with trust, in order of time
  * @param refused zeroings that were read and that a person said are none
+ * @param counted what the counter as a whole was taken for when it was read; empty where it was not
  */
-public record CounterMarks(List<CounterMark> marks, List<Doubtful> doubts, List<Zeroing> refused) {
-    public static final CounterMarks NONE = new CounterMarks(List.of(), List.of(), List.of());
+public record CounterMarks(
+        List<CounterMark> marks, List<Doubtful> doubts, List<Zeroing> refused, Optional<Counted> counted) {
+    public static final CounterMarks NONE = new CounterMarks(List.of(), List.of(), List.of(), Optional.empty());
 
     public CounterMarks {
         marks = List.copyOf(marks);
@@ -26,7 +28,7 @@ public record CounterMarks(List<CounterMark> marks, List<Doubtful> doubts, List<
         List<CounterMark> next = new ArrayList<>(marks);
         next.removeIf(m -> m.pts() == mark.pts() && m.getClass() == mark.getClass());
         next.add(mark);
-        return new CounterMarks(ordered(next), doubts, refused);
+        return new CounterMarks(ordered(next), doubts, refused, counted);
     }
 
     /**
@@ -49,14 +51,14 @@ public record CounterMarks(List<CounterMark> marks, List<Doubtful> doubts, List<
         if (mark instanceof Zeroing zeroing && mark.by() == MarkSource.READ_OFF && marks.contains(mark)) {
             none.add(zeroing);
         }
-        return new CounterMarks(marks.stream().filter(m -> !m.equals(mark)).toList(), doubts, none);
+        return new CounterMarks(marks.stream().filter(m -> !m.equals(mark)).toList(), doubts, none, counted);
     }
 
     /**
      * With a new reading of the pictures in place of the last. What a person set stays and wins over what was read
      * within {@code near} ticks of it; a zeroing read that near to a refused one is left out.
      */
-    public CounterMarks read(List<CounterMark> read, List<Doubtful> doubts, long near) {
+    public CounterMarks read(List<CounterMark> read, List<Doubtful> doubts, Optional<Counted> counted, long near) {
         List<CounterMark> next = new ArrayList<>(byHand());
         List<CounterMark> hand = byHand();
         for (CounterMark mark : read) {
@@ -65,7 +67,26 @@ public record CounterMarks(List<CounterMark> marks, List<Doubtful> doubts, List<
                 next.add(mark);
             }
         }
-        return new CounterMarks(ordered(next), doubts, refused);
+        return new CounterMarks(ordered(next), doubts, refused, counted);
+    }
+
+    /**
+     * With what was read taken in {@code unit}, by a person's word; what was set by hand stays. Nothing changes where
+     * the unit is known or nothing was read.
+     */
+    public CounterMarks countedIn(LengthUnit unit) {
+        if (counted.isEmpty() || counted.get().unitSure()) {
+            return this;
+        }
+        double times = unit.mm() / counted.get().unit().mm();
+        List<CounterMark> next = marks.stream()
+                .map(m -> m.by() == MarkSource.READ_OFF ? m.times(times) : m)
+                .toList();
+        return new CounterMarks(
+                next,
+                doubts,
+                refused,
+                Optional.of(new Counted(unit, true, counted.get().upSure())));
     }
 
     private static boolean near(List<? extends CounterMark> known, CounterMark mark, long ticks) {

@@ -42,6 +42,7 @@ public final class CounterTrace {
     private final List<Doubtful> doubts;
     private final List<Long> byHand;
     private final boolean read;
+    private final double most;
     private final List<Zeroing> zeroings;
 
     private CounterTrace(TimeBase base, List<Knot> knots, CounterMarks marks) {
@@ -54,6 +55,7 @@ public final class CounterTrace {
                 .map(m -> (Zeroing) m)
                 .toList();
         this.read = byHand.size() < marks.marks().size();
+        this.most = marks.counted().map(Counted::most).orElse(1.0);
     }
 
     private CounterTrace(TimeBase base, List<Knot> knots, CounterTrace like) {
@@ -63,11 +65,12 @@ public final class CounterTrace {
         this.byHand = like.byHand;
         this.zeroings = like.zeroings;
         this.read = like.read;
+        this.most = like.most;
     }
 
     /** Fits the trace of a clip with time base {@code base} to its marks, given in any order. */
     public static CounterTrace fit(TimeBase base, List<? extends CounterMark> marks) {
-        return fit(base, new CounterMarks(List.copyOf(marks), List.of(), List.of()));
+        return fit(base, new CounterMarks(List.copyOf(marks), List.of(), List.of(), Optional.empty()));
     }
 
     /** Fits the trace of a clip with time base {@code base} to all that is known of its counter. */
@@ -151,7 +154,8 @@ public final class CounterTrace {
     /**
      * Trust in {@link #cableAt}, from 0 (nothing known) to 1 (a mark set by hand on this very frame); it halves
      * {@value #HALF_TRUST_SECONDS} seconds away from the nearest mark. Where the counter was read off the pictures it is
-     * {@value #READ_TRUST}, and in a doubtful stretch what the reader says.
+     * {@value #READ_TRUST}, in a doubtful stretch what the reader says, and low all along while it is a question what
+     * the counter counts in or which way up it stands.
      */
     public double confidenceAt(long pts) {
         if (knots.isEmpty()) {
@@ -169,7 +173,8 @@ public final class CounterTrace {
                 .map(d ->
                         byHand.stream().anyMatch(d::covers) ? Math.max(SETTLED_TRUST, d.confidence()) : d.confidence())
                 .orElse(READ_TRUST);
-        return nearest < AT_A_MARK ? Math.max(typed, seen) : seen;
+        double trusted = Math.min(most, seen);
+        return nearest < AT_A_MARK ? Math.max(typed, trusted) : trusted;
     }
 
     /** What the counter would show at {@code pts}, millimetres; empty while nothing is known of this clip. */
@@ -194,9 +199,12 @@ public final class CounterTrace {
         return zeroings;
     }
 
-    /** Where the counter could not be read with trust and nobody has set it by hand, in order of time. */
+    /** Where a person had better look, since it could not be read with trust and nobody has set it, in order of time. */
     public List<Doubtful> unsettled() {
-        return doubts.stream().filter(d -> byHand.stream().noneMatch(d::covers)).toList();
+        return doubts.stream()
+                .filter(d -> d.confidence() < Doubtful.TO_BE_ASKED)
+                .filter(d -> byHand.stream().noneMatch(d::covers))
+                .toList();
     }
 
     /** Whether the counter was read off the pictures, at least in part. */
@@ -212,6 +220,17 @@ public final class CounterTrace {
 
     public Heading headingAt(long pts) {
         return heading(speedAt(pts));
+    }
+
+    /** Which way the head was going on the pass that a moment belongs to: a head that rests is on the pass it rests from. */
+    public Heading passHeadingAt(long pts) {
+        Heading heading = Heading.STILL;
+        for (Pass pass : passes()) {
+            if (pass.heading() != Heading.STILL && (pass.fromPts() <= pts || heading == Heading.STILL)) {
+                heading = pass.heading();
+            }
+        }
+        return heading;
     }
 
     /** The stretches between first and last mark in which the head kept going one way, in order. */

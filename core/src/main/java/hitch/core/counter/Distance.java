@@ -49,4 +49,9 @@ public record Distance(long mm) implements Comparable<Distance> {
     public int compareTo(Distance other) {
         return Long.compare(mm, other.mm);
     }
+
+    /** This many times as long, to the nearest millimetre. */
+    public Distance times(double times) {
+        return new Distance(Math.round(mm * times));
+    }
 }

@@ -25,6 +25,11 @@ public enum LengthUnit {
         this.sign = sign;
     }
 
+    /** Length of what it counts, millimetres: a foot or a metre. */
+    public double mm() {
+        return this == METRES ? 1000 : Distance.MM_PER_FOOT;
+    }
+
     public String sign() {
         return sign;
     }
@@ -68,7 +73,8 @@ public enum LengthUnit {
             return Optional.of(
                     Distance.inches(Integer.parseInt(split.group(1)) * 12 + Double.parseDouble(split.group(2))));
         }
-        Matcher plain = PLAIN.matcher(text);
+        boolean comma = this == METRES || text.matches(".*\\d\\s*m(et(re|er)s?)?");
+        Matcher plain = PLAIN.matcher(comma ? text.replaceFirst("(?<=\\d),(?=\\d{1,2}(\\D|$))", ".") : text);
         if (!plain.matches() || plain.group(1).length() > 9) {
             return Optional.empty();
         }

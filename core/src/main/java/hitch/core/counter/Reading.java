@@ -17,6 +17,11 @@ public record Reading(long pts, Distance shown, MarkSource by) implements Counte
     }
 
     @Override
+    public Reading times(double times) {
+        return new Reading(pts, shown.times(times), by);
+    }
+
+    @Override
     public Reading confirmed() {
         return byHand(pts, shown);
     }

@@ -19,6 +19,11 @@ public record Zeroing(long pts, Distance cable, Distance shown, MarkSource by) i
     }
 
     @Override
+    public Zeroing times(double times) {
+        return new Zeroing(pts, cable.times(times), shown.times(times), by);
+    }
+
+    @Override
     public Zeroing confirmed() {
         return new Zeroing(pts, cable, shown, MarkSource.BY_HAND);
     }

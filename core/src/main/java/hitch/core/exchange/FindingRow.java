@@ -1,6 +1,5 @@
 package hitch.core.exchange;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Inches;
 import hitch.core.finding.LocatedFinding;
@@ -85,7 +84,6 @@ public record FindingRow(
     }
 
     private static FindingRow of(LocatedFinding found, Survey survey) {
-        LengthUnit unit = survey.facts().unit();
         Optional<Clip> clip = survey.clip(found.finding().frame().clip());
         long pts = found.finding().frame().pts();
         return new FindingRow(
@@ -93,7 +91,7 @@ public record FindingRow(
                 found.finding().kind().word(),
                 found.extent().map(e -> feet(e.from())).orElse(""),
                 found.extent().map(e -> feet(e.to())).orElse(""),
-                Wording.place(found, unit),
+                Wording.place(found, survey),
                 Wording.what(found),
                 found.finding().traits().clock().map(c -> c.words()).orElse(""),
                 found.finding().traits().size().map(Inches::show).orElse(""),
@@ -111,7 +109,7 @@ public record FindingRow(
                 clip.map(c -> c.base().num() + "/" + c.base().den()).orElse(""),
                 stillName(found),
                 found.finding().wording(),
-                found.branch(),
+                found.branch().strip(),
                 found.finding().sightings().isEmpty()
                         ? ""
                         : feet(new Station(found.doubt().mm())),

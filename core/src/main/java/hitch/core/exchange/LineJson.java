@@ -8,6 +8,7 @@ import static hitch.core.exchange.JsonRow.three;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.judge.Survey;
+import hitch.core.line.Branch;
 import hitch.core.line.Extent;
 import hitch.core.line.PipeSpan;
 import hitch.core.line.Station;
@@ -52,6 +53,7 @@ public final class LineJson {
         root.put("stations_read_from", line.stationing().from().word());
         root.putAll(TiesJson.of(survey));
         root.put("pipes", line.ways().stream().map(this::way).toList());
+        line.inMain().ifPresent(e -> root.put("in_the_main", placed(Branch.MAIN, e, "length_ft", feet(e.length()))));
         root.put(
                 "lengths",
                 line.lengths().stream()
@@ -261,7 +263,7 @@ public final class LineJson {
 
     private Map<String, Object> placed(String branch, Extent extent, Object... more) {
         Map<String, Object> row = row(
-                "pipe", branch,
+                "pipe", branch.strip(),
                 "from_ft", station(extent.from()),
                 "to_ft", station(extent.to()));
         row.putAll(row(more));

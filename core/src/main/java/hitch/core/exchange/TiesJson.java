@@ -35,7 +35,7 @@ final class TiesJson {
         return row(
                 "id", run.id().value(),
                 "name", run.name(),
-                "opening", run.opening().kind(),
+                "opening", run.opening().words(),
                 "opening_sort", run.opening().sort().word(),
                 "ways", run.opening().ways().word(),
                 "start_ft", station(line, run.start()),

@@ -5,6 +5,7 @@ import hitch.core.counter.Heading;
 import hitch.core.footage.FrameRef;
 import hitch.core.line.Branch;
 import hitch.core.line.Extent;
+import hitch.core.line.Phase;
 import hitch.core.line.Run;
 import java.util.List;
 import java.util.Optional;
@@ -20,10 +21,12 @@ import java.util.stream.Stream;
  * @param confidence trust in the station, 0 to 1; 1 where it was typed
  * @param weight how much it asks for
  * @param because why it has that weight
- * @param branch the branch it lies on; {@link hitch.core.line.Branch#LINE} for the line
+ * @param branch the branch it lies on; {@link Branch#LINE} for the line, {@link Branch#MAIN} beyond its end
  * @param doubt by how much its sightings' stations lie apart at most, to either side; nothing for one sighting
  * @param also findings that were marked on other passes or runs and are this one
  * @param best the frame that shows it best
+ * @param lasting whether it is still so
+ * @param phase whether it was seen before or after a cleaning
  */
 public record LocatedFinding(
         Finding finding,
@@ -36,7 +39,9 @@ public record LocatedFinding(
         String branch,
         Distance doubt,
         List<FindingId> also,
-        FrameRef best) {
+        FrameRef best,
+        Lasting lasting,
+        Phase phase) {
     public LocatedFinding {
         also = List.copyOf(also);
     }
@@ -61,7 +66,15 @@ public record LocatedFinding(
                 Branch.LINE,
                 Distance.ZERO,
                 List.of(),
-                finding.frame());
+                finding.frame(),
+                Lasting.LASTS,
+                Phase.NOT_SAID);
+    }
+
+    /** The same finding on another pipe. */
+    public LocatedFinding on(String pipe) {
+        return new LocatedFinding(
+                finding, extent, run, heading, confidence, weight, because, pipe, doubt, also, best, lasting, phase);
     }
 
     /** The id of this finding and of those it stands for. */

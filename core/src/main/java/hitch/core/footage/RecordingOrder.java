@@ -1,9 +1,18 @@
 package hitch.core.footage;
 
+import java.time.Instant;
+import java.time.LocalDateTime;
+import java.time.OffsetDateTime;
+import java.time.ZoneOffset;
+import java.time.format.DateTimeFormatter;
+import java.time.format.DateTimeParseException;
+import java.time.temporal.TemporalAccessor;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /**
  * Puts clips in the order they were recorded: by the time each file tells, where all tell one and not all the same;
@@ -19,10 +28,32 @@ public final class RecordingOrder {
         List<Clip> ordered = new ArrayList<>(clips);
         Comparator<Clip> byName = (a, b) -> compareNames(a.fileName(), b.fileName());
         Comparator<Clip> rest = byName.thenComparingLong(c -> fileTimes.getOrDefault(c.id(), Long.MAX_VALUE));
-        boolean allTell = clips.stream().noneMatch(c -> c.recorded().isBlank());
-        boolean differ = clips.stream().map(Clip::recorded).distinct().count() > 1;
-        ordered.sort(allTell && differ ? Comparator.comparing(Clip::recorded).thenComparing(rest) : rest);
+        Map<ClipId, Instant> told = new HashMap<>();
+        clips.forEach(c -> moment(c.recorded()).ifPresent(m -> told.put(c.id(), m)));
+        boolean allTell = told.size() == clips.size();
+        boolean differ = told.values().stream().distinct().count() > 1;
+        ordered.sort(
+                allTell && differ
+                        ? Comparator.<Clip, Instant>comparing(c -> told.get(c.id()))
+                                .thenComparing(rest)
+                        : rest);
         return List.copyOf(ordered);
+    }
+
+    /** When a file says it was recorded: with an offset where it tells one, else as by a clock of no zone. */
+    static Optional<Instant> moment(String recorded) {
+        String text =
+                recorded.strip().replaceFirst("(?<=\\d) (?=\\d)", "T").replaceFirst("([+-]\\d\\d)(\\d\\d)$", "$1:$2");
+        try {
+            TemporalAccessor read =
+                    DateTimeFormatter.ISO_DATE_TIME.parseBest(text, OffsetDateTime::from, LocalDateTime::from);
+            return Optional.of(
+                    read instanceof OffsetDateTime at
+                            ? at.toInstant()
+                            : ((LocalDateTime) read).toInstant(ZoneOffset.UTC));
+        } catch (DateTimeParseException e) {
+            return Optional.empty();
+        }
     }
 
     /** Compares names piece by piece: digits as numbers, the rest as letters whatever their case. */

@@ -1,7 +1,9 @@
 package hitch.core.job;
 
+import hitch.core.counter.Counted;
 import hitch.core.counter.CounterMark;
 import hitch.core.counter.Doubtful;
+import hitch.core.counter.LengthUnit;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Sighting;
@@ -120,18 +122,33 @@ public sealed interface Edit {
      *
      * @param doubts where it could not be read with trust
      * @param typed the correction by hand that it was read again for
+     * @param counted what the counter as a whole was taken for
      */
-    record ReadCounter(ClipId clip, List<CounterMark> marks, List<Doubtful> doubts, Optional<CounterMark> typed)
+    record ReadCounter(
+            ClipId clip,
+            List<CounterMark> marks,
+            List<Doubtful> doubts,
+            Optional<CounterMark> typed,
+            Optional<Counted> counted)
             implements Edit {
         public ReadCounter {
             marks = List.copyOf(marks);
             doubts = doubts == null ? List.of() : List.copyOf(doubts);
             typed = typed == null ? Optional.empty() : typed;
+            counted = counted == null ? Optional.empty() : counted;
         }
 
         @Override
         public String words() {
             return typed.isPresent() ? "set the counter" : "read the counter";
+        }
+    }
+
+    /** Says what the counters count in of which it is a question. */
+    record SayCounterUnit(LengthUnit unit) implements Edit {
+        @Override
+        public String words() {
+            return "count in " + (unit == LengthUnit.METRES ? "metres" : "feet");
         }
     }
 

@@ -22,6 +22,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /**
  * One property, one visit: the fold of its edits. Immutable; {@link #with} gives the next job.
@@ -126,6 +127,13 @@ public record Job(
                 withRuns(runs.stream().filter(r -> !r.id().equals(e.run())).toList());
             case Edit.SetMark e -> withMarks(e.clip(), set(e));
             case Edit.ReadCounter e -> withRead(e);
+            case Edit.SayCounterUnit e ->
+                withMarks(marks.entrySet().stream()
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey,
+                                m -> m.getValue().countedIn(e.unit()),
+                                (a, b) -> a,
+                                LinkedHashMap::new)));
             case Edit.RemoveMark e -> withMarks(e.clip(), counterOf(e.clip()).without(e.mark()));
             case Edit.AddFinding e -> add(e.finding());
             case Edit.AmendFinding e -> change(e.id(), f -> f.amendedTo(e.to()));
@@ -170,7 +178,8 @@ public record Job(
         CounterMarks known = e.typed().map(counterOf(e.clip())::with).orElse(counterOf(e.clip()));
         return clip(e.clip())
                 .map(c -> withMarks(
-                        e.clip(), known.read(e.marks(), e.doubts(), c.base().ticks(1))))
+                        e.clip(),
+                        known.read(e.marks(), e.doubts(), e.counted(), c.base().ticks(1))))
                 .orElse(this);
     }
 
@@ -264,6 +273,10 @@ public record Job(
     private Job withMarks(ClipId clip, CounterMarks list) {
         Map<ClipId, CounterMarks> next = new LinkedHashMap<>(marks);
         next.put(clip, list);
+        return withMarks(next);
+    }
+
+    private Job withMarks(Map<ClipId, CounterMarks> next) {
         return new Job(
                 facts,
                 rules,

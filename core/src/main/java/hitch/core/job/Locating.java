@@ -5,6 +5,7 @@ import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.Lasting;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Sighting;
 import hitch.core.footage.ClipId;
@@ -14,8 +15,10 @@ import hitch.core.judge.Weighed;
 import hitch.core.judge.Weigher;
 import hitch.core.line.Branch;
 import hitch.core.line.Extent;
+import hitch.core.line.Phase;
 import hitch.core.line.Run;
 import hitch.core.pipe.BestPicture;
+import hitch.core.pipe.WhatLasts;
 import hitch.core.pipe.tie.Tied;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -38,11 +41,13 @@ final class Locating {
     private final Tied tied;
     private final Weigher weigher;
     private final BestPicture best;
+    private final WhatLasts lasts;
 
     Locating(Job job, Tied tied, Map<ClipId, Watched> watched) {
         this.job = job;
         this.tied = tied;
         this.weigher = new Weigher(job.rules());
+        this.lasts = new WhatLasts(tied);
         this.best = new BestPicture(tied, watched, job.rules().line());
         job.findings().forEach(f -> findings.put(f.id(), f));
         tied.things().forEach(t -> t.ids().forEach(id -> things.put(id, t)));
@@ -81,7 +86,10 @@ final class Locating {
         double confidence = finding.typed().isPresent()
                 ? 1
                 : trace.map(t -> t.confidenceAt(finding.frame().pts())).orElse(0.0);
-        Weighed weighed = weigher.weigh(finding, extent);
+        String branch = thing == null ? Branch.LINE : thing.branch();
+        Phase phase = WhatLasts.phase(finding, tied.runs());
+        Lasting lasting = lasts.of(finding, phase, branch, extent);
+        Weighed weighed = weigher.weigh(finding, extent, lasting);
         return new LocatedFinding(
                 finding,
                 extent,
@@ -90,10 +98,12 @@ final class Locating {
                 extent.isPresent() ? confidence : 0,
                 weighed.weight(),
                 weighed.because(),
-                thing == null ? Branch.LINE : thing.branch(),
+                branch,
                 own ? thing.doubt() : Distance.ZERO,
                 List.of(),
-                own ? best.of(thing.frames(), thing.extent().middle()) : finding.frame());
+                own ? best.of(thing.frames(), thing.extent().middle()) : finding.frame(),
+                lasting,
+                phase);
     }
 
     /** A typed place goes where its run went. */
@@ -121,9 +131,11 @@ final class Locating {
                 more.addAll(member.finding().sightings());
             }
         }
-        Weighed weighed = weigher.weigh(lead.finding(), Optional.of(thing.extent()));
+        Finding whole = lead.finding().seenAgain(more);
+        Lasting lasting = lasts.of(whole, lead.phase(), thing.branch(), Optional.of(thing.extent()));
+        Weighed weighed = weigher.weigh(lead.finding(), Optional.of(thing.extent()), lasting);
         return new LocatedFinding(
-                lead.finding().seenAgain(more),
+                whole,
                 Optional.of(thing.extent()),
                 lead.run(),
                 lead.heading(),
@@ -135,6 +147,8 @@ final class Locating {
                 thing.ids().stream()
                         .filter(id -> !id.equals(lead.finding().id()))
                         .toList(),
-                best.of(thing.frames(), thing.extent().middle()));
+                best.of(thing.frames(), thing.extent().middle()),
+                lasting,
+                lead.phase());
     }
 }

@@ -8,18 +8,22 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.Watched;
 import hitch.core.judge.Adviser;
 import hitch.core.judge.Survey;
+import hitch.core.line.Branch;
 import hitch.core.line.Extent;
 import hitch.core.line.PipeSpan;
 import hitch.core.line.Run;
+import hitch.core.line.Station;
 import hitch.core.pipe.Evidence;
 import hitch.core.pipe.Line;
 import hitch.core.pipe.LineReckoner;
+import hitch.core.pipe.PublicMain;
 import hitch.core.pipe.Way;
 import hitch.core.pipe.tie.LineTies;
 import hitch.core.pipe.tie.Tied;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Reckons the survey of a job: traces, the line, weights, advice. Pure: the same job gives the same survey. */
 public final class Reckoner {
@@ -44,8 +48,11 @@ public final class Reckoner {
         }
         Tied tied = LineTies.tie(job.runs(), traces, job.line().branches(), job.findings());
         Locating locating = new Locating(job, tied, watched);
-        List<LocatedFinding> noted = locating.noted();
-        List<LocatedFinding> findings = locating.once(noted);
+        List<LocatedFinding> marked = locating.noted();
+        List<LocatedFinding> things = locating.once(marked);
+        Optional<Station> main = PublicMain.at(job.line(), things);
+        List<LocatedFinding> noted = PublicMain.parted(marked, main);
+        List<LocatedFinding> findings = PublicMain.parted(things, main);
         Line line = LineReckoner.reckon(new Evidence(
                 tied, findings, job.clips(), watched, job.line(), job.rules().line()));
         List<PipeSpan> everywhere =
@@ -60,7 +67,13 @@ public final class Reckoner {
                 line.main().map(Way::spans).orElse(List.of()),
                 findings,
                 noted,
-                new Adviser(job.rules()).advise(findings, everywhere),
+                new Adviser(job.rules())
+                        .advise(
+                                findings.stream()
+                                        .filter(f -> !f.branch().equals(Branch.MAIN)
+                                                && !f.lasting().isOver())
+                                        .toList(),
+                                everywhere),
                 watched,
                 line,
                 job.adjustments());

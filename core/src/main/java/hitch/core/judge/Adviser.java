@@ -41,6 +41,15 @@ public final class Adviser {
                     "",
                     blocked));
         }
+        List<FindingId> narrow =
+                of(findings, f -> f.finding().kind() == FindingKind.BLOCKAGE && f.weight() != Weight.STOP);
+        if (!narrow.isEmpty()) {
+            advice.add(new Advice(
+                    "Have what narrows the bore cleared out, then look again at the pipe it hides.",
+                    "Solids catch on whatever takes part of the bore, and it hides the wall under it.",
+                    "It turns out to be part of the pipe, such as a dent or a pipe pushed in: then cleaning does nothing.",
+                    narrow));
+        }
         List<FindingId> roots = of(
                 findings,
                 f -> f.finding().kind() == FindingKind.ROOTS

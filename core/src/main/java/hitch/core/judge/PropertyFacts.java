@@ -35,6 +35,12 @@ public record PropertyFacts(
         notExamined = List.copyOf(notExamined);
     }
 
+    /** The same visit with its distances in another unit. */
+    public PropertyFacts in(LengthUnit other) {
+        return new PropertyFacts(
+                property, town, client, inspectedOn, reviewer, firm, other, examined, notExamined, internalOnly);
+    }
+
     /** The job in a few words, for captions and window titles. */
     public String title() {
         String title = property.isBlank() ? "Unnamed property" : property;

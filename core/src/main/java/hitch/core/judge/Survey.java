@@ -4,6 +4,7 @@ import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Distance;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
+import hitch.core.finding.Lasting;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
 import hitch.core.footage.Adjustment;
@@ -23,6 +24,7 @@ import hitch.core.line.Station;
 import hitch.core.pipe.BestPicture;
 import hitch.core.pipe.Line;
 import hitch.core.pipe.Look;
+import hitch.core.pipe.PlaceWords;
 import hitch.core.pipe.SeenPart;
 import hitch.core.pipe.Visits;
 import java.util.ArrayList;
@@ -108,6 +110,12 @@ public record Survey(
         return Optional.of(run.get().stationOf(trace.cableAt(frame.pts()).orElseThrow()));
     }
 
+    /** Where the camera head is at a frame, in words; empty likewise. */
+    public Optional<PlaceWords> placeAt(FrameRef frame) {
+        return stationAt(frame)
+                .map(s -> line.place(line.pipeAt(runOf(frame.clip()).orElseThrow(), s), s, facts.unit()));
+    }
+
     /** The frame that shows a place of a pipe best; empty where the camera never was. */
     public Optional<FrameRef> bestAt(String branch, Station place) {
         List<FrameRef> frames = Visits.at(line.tied(), branch, place).stream()
@@ -125,7 +133,7 @@ public record Survey(
         return lengths;
     }
 
-    /** Total length of standing water, overlapping stretches counted once. */
+    /** Total length of standing water, overlapping stretches counted once; water that was only running is none. */
     public Distance standingWater() {
         return lengthOf(FindingKind.STANDING_WATER);
     }
@@ -134,11 +142,16 @@ public record Survey(
     public Distance lengthOf(FindingKind kind) {
         Map<String, List<Extent>> byBranch = new HashMap<>();
         findings.stream()
-                .filter(f -> f.finding().kind() == kind && f.extent().isPresent())
+                .filter(f -> f.finding().kind() == kind
+                        && f.extent().isPresent()
+                        && !f.lasting().isOver()
+                        && f.lasting() != Lasting.MOVED)
                 .forEach(f -> byBranch.computeIfAbsent(f.branch(), b -> new ArrayList<>())
                         .add(f.extent().get()));
-        return new Distance(
-                byBranch.values().stream().mapToLong(e -> Cover.of(e).mm()).sum());
+        return new Distance(byBranch.entrySet().stream()
+                .mapToLong(
+                        e -> line.ofThePipe(e.getKey(), Cover.of(e.getValue())).mm())
+                .sum());
     }
 
     /** How many findings have {@code weight}. */

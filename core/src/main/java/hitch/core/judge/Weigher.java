@@ -4,12 +4,18 @@ import hitch.core.counter.Distance;
 import hitch.core.finding.Degree;
 import hitch.core.finding.Finding;
 import hitch.core.finding.Inches;
+import hitch.core.finding.Lasting;
 import hitch.core.finding.Weight;
 import hitch.core.line.Extent;
 import java.util.Optional;
 
 /** Gives a finding its weight by the house rules, unless the reviewer set it by hand. */
 public final class Weigher {
+    /** Share of the bore from which little of it is left open, and from which what takes it is to be cleaned out. */
+    private static final int LITTLE_LEFT = 75;
+
+    private static final int MUCH_TAKEN = 25;
+
     private final HouseRules rules;
 
     public Weigher(HouseRules rules) {
@@ -18,11 +24,25 @@ public final class Weigher {
 
     /**
      * @param extent where the finding lies, for what is judged by its length
+     * @param lasting whether it is still so
      */
-    public Weighed weigh(Finding finding, Optional<Extent> extent) {
+    public Weighed weigh(Finding finding, Optional<Extent> extent, Lasting lasting) {
         return finding.weightSet()
                 .map(w -> new Weighed(w, "the reviewer set it"))
-                .orElseGet(() -> byRules(finding, extent));
+                .orElseGet(() -> now(byRules(finding, extent), lasting));
+    }
+
+    /** What is over asks for nothing, and what the camera broke through for no more than care. */
+    private static Weighed now(Weighed then, Lasting lasting) {
+        return switch (lasting) {
+            case DRAINED -> new Weighed(Weight.NOTED, "the water was only running");
+            case CLEANED_SINCE -> new Weighed(Weight.NOTED, "the pipe was cleaned and looked at again");
+            case BROKEN_BY_THE_CAMERA ->
+                then.weight().compareTo(Weight.TEND) > 0
+                        ? new Weighed(Weight.TEND, "the camera broke through it; what is left can be cleaned out")
+                        : then;
+            case LASTS, STANDS, NOT_WAITED, MOVED -> then;
+        };
     }
 
     private Weighed byRules(Finding finding, Optional<Extent> extent) {
@@ -31,13 +51,14 @@ public final class Weigher {
             case ROOTS -> roots(finding, share);
             case OFFSET, GAP -> step(finding);
             case BREAK, HOLE -> new Weighed(Weight.MEND, "soil and roots can come in where the wall is open");
-            case CRACK, DEFORMATION, SCALE -> degree(finding, "the wall is damaged but still stands");
+            case CRACK, DEFORMATION -> degree(finding, "the wall is damaged but still stands");
+            case SCALE -> scale(finding, share);
             case DEBRIS, GREASE, WIPES ->
-                share >= 75
+                share >= LITTLE_LEFT
                         ? new Weighed(Weight.STOP, "little of the bore is left open")
                         : new Weighed(Weight.TEND, "it can be cleaned out");
             case BLOCKAGE ->
-                share > 0 && share < 75
+                share > 0 && share < LITTLE_LEFT
                         ? new Weighed(Weight.MEND, "it takes " + share + " % of the bore")
                         : new Weighed(Weight.STOP, "the bore is blocked");
             case STANDING_WATER -> water(extent);
@@ -78,6 +99,15 @@ public final class Weigher {
             case MEDIUM -> new Weighed(Weight.TEND, "roots in a joint grow back");
             case HEAVY -> new Weighed(Weight.MEND, "they are heavy");
         };
+    }
+
+    private Weighed scale(Finding finding, int share) {
+        if (share >= LITTLE_LEFT) {
+            return new Weighed(Weight.STOP, "little of the bore is left open");
+        }
+        return share >= MUCH_TAKEN
+                ? new Weighed(Weight.TEND, "it takes " + share + " % of the bore")
+                : degree(finding, "the wall is rough, and damaged under it, but still stands");
     }
 
     private Weighed step(Finding finding) {

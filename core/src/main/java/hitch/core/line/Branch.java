@@ -16,6 +16,9 @@ public record Branch(String name, Optional<String> into, Optional<Station> join,
     /** The name under which the line itself goes among branches. */
     public static final String LINE = "";
 
+    /** The name of the public main, into which the line flows. Names that people give have no blank before them. */
+    public static final String MAIN = " the main";
+
     public Branch {
         if (name.isBlank()) {
             throw new IllegalArgumentException("a branch has a name");

@@ -70,11 +70,24 @@ public record Extent(Station from, Station to) implements Comparable<Extent> {
         if (from.mm() < 0 && to.mm() > 0) {
             return from.show(unit) + " to " + to.show(unit);
         }
+        return distances(unit) + " " + side();
+    }
+
+    /** The way from the datum, as written behind the distances; empty where it reaches to both sides, or is the datum. */
+    public String side() {
+        return from.mm() < 0 && to.mm() > 0 ? "" : (to.mm() > 0 ? to : from).side();
+    }
+
+    /** How far from the datum, nearer end first, without the way: {@code 26.0 to 33.0 ft}. */
+    public String distances(LengthUnit unit) {
+        if (isPoint()) {
+            return unit.show(from.fromDatum());
+        }
         boolean down = to.mm() > 0;
         Distance near = (down ? from : to).fromDatum();
         Distance far = (down ? to : from).fromDatum();
         String start = unit == LengthUnit.FEET_INCHES ? unit.show(near) : unit.number(near);
-        return start + " to " + unit.show(far) + " " + (down ? to : from).side();
+        return start + " to " + unit.show(far);
     }
 
     @Override

@@ -1,20 +1,26 @@
 package hitch.core.line;
 
 import java.util.Locale;
+import java.util.Optional;
 
 /**
- * Where the camera went in. Two runs with equal openings began at the same place.
+ * Where the camera went in. Two runs with equal openings began at the same place. What nobody said is unknown.
  *
- * @param kind what it is, in people's words, such as {@code two-way cleanout}
+ * @param kind what it is, in people's words, such as {@code two-way cleanout}; may be blank
  * @param place where it is, in words
  * @param material material of the pipe at the opening
  * @param size size of the pipe at the opening
  * @param sort what sort of opening it is; read from the words where nobody chose
  * @param ways which ways it leads; read from the words where nobody chose
  */
-public record Opening(String kind, String place, Material material, PipeSize size, OpeningKind sort, Ways ways) {
+public record Opening(
+        String kind, String place, Optional<Material> material, Optional<PipeSize> size, OpeningKind sort, Ways ways) {
+    /** An opening of which nothing is said yet. */
+    public static final Opening UNKNOWN = new Opening("", "", Optional.empty(), Optional.empty(), null, null);
+
     /** Which ways a tool can go from an opening. */
     public enum Ways {
+        NOT_SAID("not said"),
         ONE("one way"),
         TWO("both ways");
 
@@ -30,22 +36,47 @@ public record Opening(String kind, String place, Material material, PipeSize siz
     }
 
     public Opening {
-        String words = kind.toLowerCase(Locale.ROOT);
-        sort = sort == null ? OpeningKind.of(words) : sort;
-        boolean both = words.contains("two-way") || words.contains("two way") || words.contains("double");
-        ways = ways != null ? ways : both ? Ways.TWO : Ways.ONE;
+        material = material == null ? Optional.empty() : material;
+        size = size == null ? Optional.empty() : size;
+        sort = sort == null ? OpeningKind.of(kind) : sort;
+        ways = ways == null ? told(kind, sort) : ways;
     }
 
     /** An opening whose sort and ways its words tell. */
     public Opening(String kind, String place, Material material, PipeSize size) {
-        this(kind, place, material, size, null, null);
+        this(kind, place, Optional.of(material), Optional.of(size), null, null);
+    }
+
+    private static Ways told(String kind, OpeningKind sort) {
+        String words = kind.toLowerCase(Locale.ROOT).replace('-', ' ');
+        if (words.contains("two way") || words.contains("double")) {
+            return Ways.TWO;
+        }
+        boolean one = words.contains("one way") || words.contains("single");
+        return one || sort.isAnEnd() ? Ways.ONE : Ways.NOT_SAID;
+    }
+
+    /** What it is, in words: as people call it, else its sort, else that nobody said. */
+    public String words() {
+        return !kind.isBlank() ? kind : sort == OpeningKind.UNKNOWN ? "opening not described" : sort.word();
+    }
+
+    /** The pipe at it as far as it is known, such as {@code 4 in clay}; empty where it is not. */
+    public String pipe() {
+        return (size.map(PipeSize::show).orElse("") + " "
+                        + material.map(Material::word).orElse(""))
+                .strip();
+    }
+
+    public Opening called(String words) {
+        return new Opening(words, place, material, size, null, null);
     }
 
     public Opening withPlace(String where) {
         return new Opening(kind, where, material, size, sort, ways);
     }
 
-    public Opening withPipe(Material itsMaterial, PipeSize itsSize) {
+    public Opening withPipe(Optional<Material> itsMaterial, Optional<PipeSize> itsSize) {
         return new Opening(kind, place, itsMaterial, itsSize, sort, ways);
     }
 

@@ -41,13 +41,13 @@ public final class PipeSpans {
             materials.add(left.flatMap(PipeChange::after)
                     .filter(PipeSpans::isPipe)
                     .or(() -> right.flatMap(PipeChange::before).filter(PipeSpans::isPipe))
-                    .or(() -> known.map(Opening::material).filter(PipeSpans::isPipe)));
+                    .or(() -> known.flatMap(Opening::material).filter(PipeSpans::isPipe)));
             linings.add(left.flatMap(c -> lined(c.after(), c.before()))
                     .or(() -> right.flatMap(c -> lined(c.before(), c.after())))
-                    .or(() -> known.map(o -> !isPipe(o.material()))));
+                    .or(() -> known.flatMap(Opening::material).map(m -> !isPipe(m))));
             sizes.add(left.flatMap(PipeChange::sizeAfter)
                     .or(() -> right.flatMap(PipeChange::sizeBefore))
-                    .or(() -> known.map(Opening::size)));
+                    .or(() -> known.flatMap(Opening::size)));
         }
         // What a change does not speak of goes on through it: a material change keeps the size, and the reverse.
         spread(

@@ -18,6 +18,7 @@ import java.util.List;
  * @param tied whether {@code start} is only a first guess, to be reckoned from what other runs saw too
  * @param zero where at the opening the counter was zeroed
  * @param equipment what was pushed
+ * @param phase whether the pipe had been cleaned by then
  */
 public record Run(
         RunId id,
@@ -30,12 +31,14 @@ public record Run(
         String branch,
         boolean tied,
         Zero zero,
-        Equipment equipment) {
+        Equipment equipment,
+        Phase phase) {
     public Run {
         clips = List.copyOf(clips);
         branch = branch == null ? Branch.LINE : branch;
         zero = zero == null ? Zero.BASE : zero;
         equipment = equipment == null ? Equipment.NOT_SAID : equipment;
+        phase = phase == null ? Phase.NOT_SAID : phase;
     }
 
     /** A run on the line itself, from a station that is known. */
@@ -47,42 +50,59 @@ public record Run(
             Direction direction,
             Distance datum,
             List<ClipId> clips) {
-        this(id, name, opening, start, direction, datum, clips, Branch.LINE, false, Zero.BASE, Equipment.NOT_SAID);
+        this(
+                id,
+                name,
+                opening,
+                start,
+                direction,
+                datum,
+                clips,
+                Branch.LINE,
+                false,
+                Zero.BASE,
+                Equipment.NOT_SAID,
+                Phase.NOT_SAID);
     }
 
     /** The same run with other footage. */
     public Run withClips(List<ClipId> others) {
-        return new Run(id, name, opening, start, direction, datum, others, branch, tied, zero, equipment);
+        return new Run(id, name, opening, start, direction, datum, others, branch, tied, zero, equipment, phase);
     }
 
     public Run named(String other) {
-        return new Run(id, other, opening, start, direction, datum, clips, branch, tied, zero, equipment);
+        return new Run(id, other, opening, start, direction, datum, clips, branch, tied, zero, equipment, phase);
     }
 
     public Run from(Opening other) {
-        return new Run(id, name, other, start, direction, datum, clips, branch, tied, zero, equipment);
+        return new Run(id, name, other, start, direction, datum, clips, branch, tied, zero, equipment, phase);
     }
 
     /** The same run begun at another station. */
     public Run startingAt(Station station, boolean guessed) {
-        return new Run(id, name, opening, station, direction, datum, clips, branch, guessed, zero, equipment);
+        return new Run(id, name, opening, station, direction, datum, clips, branch, guessed, zero, equipment, phase);
     }
 
     public Run going(Direction other) {
-        return new Run(id, name, opening, start, other, datum, clips, branch, tied, zero, equipment);
+        return new Run(id, name, opening, start, other, datum, clips, branch, tied, zero, equipment, phase);
     }
 
     /** The same run with other words about its counter at the opening. */
     public Run counting(Distance reading, Zero at) {
-        return new Run(id, name, opening, start, direction, reading, clips, branch, tied, at, equipment);
+        return new Run(id, name, opening, start, direction, reading, clips, branch, tied, at, equipment, phase);
     }
 
     public Run on(String other) {
-        return new Run(id, name, opening, start, direction, datum, clips, other, tied, zero, equipment);
+        return new Run(id, name, opening, start, direction, datum, clips, other, tied, zero, equipment, phase);
+    }
+
+    /** The same run, before or after a cleaning. */
+    public Run in(Phase other) {
+        return new Run(id, name, opening, start, direction, datum, clips, branch, tied, zero, equipment, other);
     }
 
     public Run with(Equipment other) {
-        return new Run(id, name, opening, start, direction, datum, clips, branch, tied, zero, other);
+        return new Run(id, name, opening, start, direction, datum, clips, branch, tied, zero, other, phase);
     }
 
     /** What the counter shows with the head where the opening meets the pipe. */

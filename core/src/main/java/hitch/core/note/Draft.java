@@ -65,9 +65,9 @@ public record Draft(
         return matter instanceof FindingKind kind ? kind : FindingKind.REMARK;
     }
 
-    Draft remarking(String rest) {
-        boolean act = !(matter instanceof FindingKind);
-        return with(place, length, traits, act ? wording : rest);
+    /** With the free text that goes to it. */
+    public Draft remarking(String rest) {
+        return with(place, length, traits, rest);
     }
 
     /** This at another frame's words, with what {@code earlier} said of the same. */

@@ -2,7 +2,6 @@ package hitch.core.note;
 
 import hitch.core.finding.PipePart;
 import java.util.List;
-import java.util.stream.IntStream;
 
 /**
  * What a note, or a stretch of speech, was understood to say.
@@ -18,14 +17,6 @@ public record Note(String wording, List<Draft> drafts, List<PipePart> pipes, Str
         drafts = List.copyOf(drafts);
         pipes = List.copyOf(pipes);
         chips = List.copyOf(chips);
-    }
-
-    /** A note whose free text goes to its first draft. */
-    public static Note of(String wording, List<Draft> drafts, List<PipePart> pipes, String remark, List<Chip> chips) {
-        List<Draft> told = IntStream.range(0, drafts.size())
-                .mapToObj(i -> drafts.get(i).remarking(i == 0 ? remark : ""))
-                .toList();
-        return new Note(wording, told, pipes, remark, chips);
     }
 
     public Draft first() {

@@ -7,9 +7,11 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.Watched;
 import hitch.core.line.LineFacts;
 import hitch.core.line.LineRules;
+import hitch.core.line.Station;
 import hitch.core.pipe.tie.Tied;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
@@ -29,6 +31,11 @@ public record Evidence(
         Map<ClipId, Watched> watched,
         LineFacts facts,
         LineRules rules) {
+
+    /** Where the line meets the main. */
+    Optional<Station> main() {
+        return PublicMain.at(facts, findings);
+    }
 
     /** Findings of a kind that have a station, on one branch. */
     Stream<LocatedFinding> on(String branch, FindingKind kind) {

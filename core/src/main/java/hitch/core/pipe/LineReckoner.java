@@ -2,7 +2,9 @@ package hitch.core.pipe;
 
 import hitch.core.counter.Distance;
 import hitch.core.finding.FindingKind;
+import hitch.core.finding.Lasting;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.line.Branch;
 import hitch.core.line.PipeSpan;
 import java.util.EnumSet;
 import java.util.LinkedHashMap;
@@ -46,13 +48,16 @@ public final class LineReckoner {
                 checks.faults(),
                 whose,
                 lengths(ways, whose),
-                Stationing.of(evidence.facts().readFrom(), reckoned.wall(), reckoned.main(), whose.boundary()));
+                Stationing.of(evidence.facts().readFrom(), reckoned.wall(), reckoned.main(), whose.boundary()),
+                reckoned.beyond());
     }
 
     private static List<LineEvent> events(List<LocatedFinding> findings) {
         return findings.stream()
                 .filter(f -> LENGTHWISE.contains(f.finding().kind())
                         && f.extent().filter(e -> !e.isPoint()).isPresent())
+                .filter(f -> !f.branch().equals(Branch.MAIN))
+                .filter(f -> !f.lasting().isOver() && f.lasting() != Lasting.MOVED)
                 .map(f -> new LineEvent(
                         f.finding().kind(),
                         f.finding().id(),

@@ -57,13 +57,13 @@ final class Openings {
         // Whatever it is called: what was gone both ways leads both ways.
         Opening.Ways ways = gone.size() > 1 ? Opening.Ways.TWO : opening.ways();
         return new LineOpening(
-                opening.kind(),
+                opening.words(),
                 opening.place(),
                 opening.sort(),
                 pipe,
                 run.start(),
-                Optional.of(opening.size()),
-                Optional.of(ways),
+                opening.size(),
+                Optional.of(ways).filter(w -> w != Opening.Ways.NOT_SAID),
                 false,
                 true,
                 Optional.empty());

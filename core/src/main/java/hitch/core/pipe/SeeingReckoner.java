@@ -1,21 +1,30 @@
 package hitch.core.pipe;
 
+import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Heading;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.Sighting;
+import hitch.core.footage.FrameRef;
 import hitch.core.line.Cover;
 import hitch.core.line.Equipment;
 import hitch.core.line.Extent;
 import hitch.core.line.PipeSize;
 import hitch.core.line.Run;
+import hitch.core.line.RunId;
 import hitch.core.line.Station;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.TreeSet;
+import java.util.stream.Stream;
 
-/** Tells for each stretch of pipe how it was seen on the way out and on the way back. */
+/**
+ * Tells for each stretch of pipe how it was seen on the way out and on the way back. Water hides the pipe on the pass on
+ * which it was seen and on no other: what was under water going out may be dry coming back.
+ */
 final class SeeingReckoner {
     private static final String UNDER_WATER = "the lens was under water";
     private static final String FOAM = "foam";
@@ -34,31 +43,30 @@ final class SeeingReckoner {
         return new Seeing(parts);
     }
 
-    /** What passed in one direction: how it was seen there. */
-    private static final class Direction {
-        private Cover well = Cover.NONE;
-        private Cover poorly = Cover.NONE;
-
-        private Look look(Extent extent, boolean water) {
-            if (!Seeing.inside(extent, well) && !Seeing.inside(extent, poorly)) {
-                return Look.NOT_LOOKED;
+    /** What passed in one direction on any run: how it was seen there, the best of them. */
+    private record Passed(Cover well, Cover poorly, Cover wet) {
+        private Look look(Extent extent) {
+            if (Seeing.inside(extent, well)) {
+                return Look.WELL;
             }
-            if (water) {
-                return Look.UNDER_WATER;
+            if (Seeing.inside(extent, poorly)) {
+                return Look.POORLY;
             }
-            return Seeing.inside(extent, well) ? Look.WELL : Look.POORLY;
+            return Seeing.inside(extent, wet) ? Look.UNDER_WATER : Look.NOT_LOOKED;
         }
     }
 
     private List<SeenPart> parts(Way way) {
-        Direction out = direction(way.name(), Heading.OUT);
-        Direction back = direction(way.name(), Heading.BACK);
+        List<Water> waters = waters(way);
+        Passed out = passed(way.name(), Heading.OUT, waters);
+        Passed back = passed(way.name(), Heading.BACK, waters);
         Map<String, Cover> troubles = troubles(way.name());
-        Map<String, Cover> water = water(way);
+        Map<String, Cover> water = byReason(waters);
         TreeSet<Station> cuts = new TreeSet<>();
         cuts.add(way.whole().from());
         cuts.add(way.whole().to());
-        List<Cover> covers = new ArrayList<>(List.of(way.reached(), out.well, out.poorly, back.well, back.poorly));
+        List<Cover> covers = new ArrayList<>(
+                List.of(way.reached(), out.well(), out.poorly(), out.wet(), back.well(), back.poorly(), back.wet()));
         covers.addAll(troubles.values());
         covers.addAll(water.values());
         for (Cover cover : covers) {
@@ -80,12 +88,7 @@ final class SeeingReckoner {
     }
 
     private static SeenPart part(
-            Way way,
-            Extent extent,
-            Direction out,
-            Direction back,
-            Map<String, Cover> troubles,
-            Map<String, Cover> water) {
+            Way way, Extent extent, Passed out, Passed back, Map<String, Cover> troubles, Map<String, Cover> water) {
         if (!Seeing.inside(extent, way.reached())) {
             return new SeenPart(
                     way.name(),
@@ -95,11 +98,10 @@ final class SeeingReckoner {
                     Look.NOT_REACHED,
                     "the camera did not get there");
         }
-        String wet = first(water, extent);
-        Look outward = out.look(extent, !wet.isEmpty());
-        Look backward = back.look(extent, !wet.isEmpty());
+        Look outward = out.look(extent);
+        Look backward = back.look(extent);
         Look best = outward.better(backward);
-        String why = best == Look.WELL ? "" : best == Look.UNDER_WATER ? wet : first(troubles, extent);
+        String why = best == Look.WELL ? "" : first(best == Look.UNDER_WATER ? water : troubles, extent);
         return new SeenPart(way.name(), extent, outward, backward, best, why);
     }
 
@@ -133,16 +135,28 @@ final class SeeingReckoner {
     }
 
     /** A head that stands sees what it saw going there: standing counts for neither way. */
-    private Direction direction(String branch, Heading heading) {
-        Direction direction = new Direction();
-        direction.well = Cover.of(extents(branch, heading, true));
-        direction.poorly = Cover.of(extents(branch, heading, false)).minus(direction.well);
-        return direction;
+    private Passed passed(String branch, Heading heading, List<Water> waters) {
+        Cover well = Cover.NONE;
+        Cover poorly = Cover.NONE;
+        Cover wet = Cover.NONE;
+        for (Run run : evidence.tied().runs()) {
+            Cover water = Cover.of(waters.stream()
+                    .filter(w -> w.run().equals(run.id()) && w.heading() == heading)
+                    .map(Water::extent)
+                    .toList());
+            Cover clear = Cover.of(extents(run.id(), branch, heading, true));
+            Cover troubled = Cover.of(extents(run.id(), branch, heading, false));
+            well = well.plus(clear.minus(water));
+            poorly = poorly.plus(troubled.minus(water));
+            wet = wet.plus(clear.plus(troubled).and(water));
+        }
+        return new Passed(well, poorly, wet);
     }
 
-    private List<Extent> extents(String branch, Heading heading, boolean well) {
+    private List<Extent> extents(RunId run, String branch, Heading heading, boolean well) {
         return tracks.stream()
-                .filter(t -> t.branch().equals(branch)
+                .filter(t -> t.run().equals(run)
+                        && t.branch().equals(branch)
                         && t.heading() == heading
                         && t.trouble().isEmpty() == well)
                 .map(Track::extent)
@@ -160,21 +174,43 @@ final class SeeingReckoner {
         return covers;
     }
 
-    /** Where the lens is under water or in foam: as marked, or where standing water is as deep as the lens is high. */
-    private Map<String, Cover> water(Way way) {
-        List<Extent> wet = new ArrayList<>();
-        List<Extent> foam = new ArrayList<>();
+    /** Where the lens was under water or in foam on one pass. */
+    private record Water(RunId run, Heading heading, Extent extent, String why) {}
+
+    /** As marked, or where standing water is as deep as the lens is high; on every pass on which it was seen. */
+    private List<Water> waters(Way way) {
+        List<Water> waters = new ArrayList<>();
         evidence.on(way.name(), FindingKind.UNDER_WATER).forEach(f -> {
             boolean foamy =
                     f.finding().wording().toLowerCase(java.util.Locale.ROOT).contains(FOAM);
-            (foamy ? foam : wet).add(f.extent().orElseThrow());
+            add(f, foamy ? FOAM : UNDER_WATER, waters);
         });
         evidence.on(way.name(), FindingKind.STANDING_WATER)
                 .filter(f -> coversLens(way, f))
-                .forEach(f -> wet.add(f.extent().orElseThrow()));
+                .forEach(f -> add(f, UNDER_WATER, waters));
+        return waters;
+    }
+
+    private void add(LocatedFinding found, String why, List<Water> waters) {
+        Extent extent = found.extent().orElseThrow();
+        Stream.concat(
+                        Stream.of(found.finding().frame()),
+                        found.finding().sightings().stream().map(Sighting::frame))
+                .forEach(frame -> pass(frame, extent, why).ifPresent(waters::add));
+    }
+
+    private Optional<Water> pass(FrameRef frame, Extent extent, String why) {
+        Optional<CounterTrace> trace =
+                Optional.ofNullable(evidence.tied().traces().get(frame.clip()));
+        return evidence.tied().runs().stream()
+                .filter(r -> r.clips().contains(frame.clip()))
+                .findFirst()
+                .flatMap(r -> trace.map(t -> new Water(r.id(), t.passHeadingAt(frame.pts()), extent, why)));
+    }
+
+    private static Map<String, Cover> byReason(List<Water> waters) {
         Map<String, Cover> covers = new LinkedHashMap<>();
-        covers.put(UNDER_WATER, Cover.of(wet));
-        covers.put(FOAM, Cover.of(foam));
+        waters.forEach(w -> covers.merge(w.why(), Cover.of(w.extent()), Cover::plus));
         return covers;
     }
 

@@ -40,12 +40,11 @@ public record Stationing(ReadFrom from, Station zero, ReadFrom asked) {
     }
 
     /** In words, such as {@code 31.4 ft toward the main}, with what it is read from unless that is the opening. */
-    public String show(Station station, LengthUnit unit) {
-        return read(station).show(unit) + behind();
-    }
-
-    public String show(Extent extent, LengthUnit unit) {
-        return read(extent).show(unit) + behind();
+    PlaceWords words(Extent extent, LengthUnit unit) {
+        Extent read = read(extent);
+        boolean across = read.from().mm() < 0 && read.to().mm() > 0;
+        String distance = across ? read.show(unit) : read.distances(unit);
+        return new PlaceWords(distance, (read.side() + behind()).strip());
     }
 
     private String behind() {

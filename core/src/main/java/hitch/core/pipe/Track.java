@@ -2,13 +2,15 @@ package hitch.core.pipe;
 
 import hitch.core.counter.Heading;
 import hitch.core.line.Extent;
+import hitch.core.line.RunId;
 
 /**
  * The camera going along a stretch of pipe, all of it alike.
  *
+ * @param run on which run
  * @param branch where
  * @param extent from station to station; a point where it stood
  * @param heading which way
  * @param trouble why it shows little; empty where it shows the pipe
  */
-record Track(String branch, Extent extent, Heading heading, String trouble) {}
+record Track(RunId run, String branch, Extent extent, Heading heading, String trouble) {}

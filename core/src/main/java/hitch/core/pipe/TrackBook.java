@@ -22,10 +22,12 @@ final class TrackBook {
     private static final String TOO_FAST = "passed too fast";
 
     private final Evidence evidence;
+    private final Optional<Station> main;
     private final List<Track> tracks = new ArrayList<>();
 
     private TrackBook(Evidence evidence) {
         this.evidence = evidence;
+        this.main = evidence.main();
     }
 
     static List<Track> of(Evidence evidence) {
@@ -85,15 +87,24 @@ final class TrackBook {
         while (!branch.equals(Branch.LINE)) {
             Optional<Station> join = Optional.ofNullable(evidence.tied().joins().get(branch));
             if (join.isEmpty() || extent.to().compareTo(join.get()) <= 0) {
-                tracks.add(new Track(branch, extent, heading, trouble));
+                tracks.add(new Track(run.id(), branch, extent, heading, trouble));
                 return;
             }
             if (extent.from().compareTo(join.get()) < 0) {
-                tracks.add(new Track(branch, new Extent(extent.from(), join.get()), heading, trouble));
+                tracks.add(new Track(run.id(), branch, new Extent(extent.from(), join.get()), heading, trouble));
                 extent = new Extent(join.get(), extent.to());
             }
             branch = evidence.tied().into(branch);
         }
-        tracks.add(new Track(branch, extent, heading, trouble));
+        if (branch.equals(Branch.LINE) && main.isPresent() && extent.to().compareTo(main.get()) > 0) {
+            Station end = main.get();
+            if (extent.from().compareTo(end) < 0) {
+                tracks.add(new Track(run.id(), Branch.LINE, new Extent(extent.from(), end), heading, trouble));
+            }
+            Station in = extent.from().compareTo(end) < 0 ? end : extent.from();
+            tracks.add(new Track(run.id(), Branch.MAIN, new Extent(in, extent.to()), heading, trouble));
+            return;
+        }
+        tracks.add(new Track(run.id(), branch, extent, heading, trouble));
     }
 }

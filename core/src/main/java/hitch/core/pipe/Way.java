@@ -40,7 +40,11 @@ public record Way(
     }
 
     static String wordsOf(String branch) {
-        return branch.equals(Branch.LINE) ? "the line" : "the " + branch + " branch";
+        return switch (branch) {
+            case Branch.LINE -> "the line";
+            case Branch.MAIN -> "the main";
+            default -> "the " + branch + " branch";
+        };
     }
 
     /** The span at a station; the later where two meet. */

@@ -16,14 +16,20 @@ final class Ways {
     /** An end seen, or an opening, this near to the farthest the camera got is that end. */
     private static final long AT_THE_END_MM = Math.round(3 * Distance.MM_PER_FOOT);
 
-    private static final long AT_THE_JOIN_MM = Math.round(0.75 * Distance.MM_PER_FOOT);
-
     private final Evidence evidence;
     private final List<Track> tracks;
 
     Ways(Evidence evidence, List<Track> tracks) {
         this.evidence = evidence;
         this.tracks = tracks;
+    }
+
+    /** How far the camera was pushed on into the main; empty where it was not. */
+    Optional<Extent> beyond() {
+        return tracks.stream()
+                .filter(t -> t.branch().equals(Branch.MAIN))
+                .map(Track::extent)
+                .reduce(Extent::joined);
     }
 
     /** The line first, where anything of it was reached, then its branches by name. */
@@ -69,22 +75,7 @@ final class Ways {
 
     /** Where the line meets the main: as typed, else as seen. */
     Optional<Station> main() {
-        return evidence.facts()
-                .main()
-                .or(() -> evidence.on(Branch.LINE, FindingKind.MAIN_CONNECTION)
-                        .reduce((a, b) -> b)
-                        .map(f -> f.extent().orElseThrow().to()));
-    }
-
-    /** The main; where the head looked a little way into it, the farthest it came: that is no pipe of its own. */
-    Optional<Station> end() {
-        Optional<Station> farthest = tracks.stream()
-                .filter(t -> t.branch().equals(Branch.LINE))
-                .map(t -> t.extent().to())
-                .max(java.util.Comparator.naturalOrder());
-        return main().map(m -> farthest.filter(
-                        f -> f.compareTo(m) > 0 && f.to(m).mm() <= AT_THE_END_MM)
-                .orElse(m));
+        return evidence.main();
     }
 
     /** Where the line passes the building's wall: as typed, else the boundary that speaks of it. */

@@ -14,8 +14,9 @@ import java.util.Optional;
  * @param school how far the owner's pipe is reckoned to go
  * @param boundary its station on the line; empty where nobody marked or typed it
  * @param typed whether it was typed rather than seen
+ * @param boundaryGiven whether a boundary was typed that goes before the school's
  */
-public record Whose(School school, Optional<Station> boundary, boolean typed) {
+public record Whose(School school, Optional<Station> boundary, boolean typed, boolean boundaryGiven) {
     public static final String CHECK = "Whose pipe it is beyond a boundary: check locally.";
 
     /** What a place is called that is the owner's, or is not. */
@@ -27,16 +28,16 @@ public record Whose(School school, Optional<Station> boundary, boolean typed) {
         School school = evidence.rules().school();
         Optional<Station> given = evidence.facts().boundary();
         if (given.isPresent()) {
-            return new Whose(school, given, true);
+            return new Whose(school, given, true, true);
         }
         if (school == School.TO_THE_MAIN) {
-            return new Whose(school, ways.end(), evidence.facts().main().isPresent());
+            return new Whose(school, ways.main(), evidence.facts().main().isPresent(), false);
         }
         Optional<Station> seen = evidence.on(Branch.LINE, hitch.core.finding.FindingKind.BOUNDARY)
                 .filter(f -> names(school, f.finding().wording()))
                 .findFirst()
                 .map(f -> f.extent().orElseThrow().middle());
-        return new Whose(school, seen, false);
+        return new Whose(school, seen, false, false);
     }
 
     private static boolean names(School school, String words) {
@@ -48,8 +49,14 @@ public record Whose(School school, Optional<Station> boundary, boolean typed) {
      * Whether a place is the owner's; empty where the boundary is not known. A branch is whose the pipe is at its join.
      */
     public Optional<Boolean> isOwners(List<Way> ways, String branch, Station at) {
+        if (branch.equals(Branch.MAIN)) {
+            return Optional.of(false);
+        }
         if (boundary.isEmpty()) {
             return Optional.empty();
+        }
+        if (branch.equals(Branch.LINE) && endsAtTheMain()) {
+            return Optional.of(true);
         }
         Station place = at;
         String name = branch;
@@ -60,6 +67,10 @@ public record Whose(School school, Optional<Station> boundary, boolean typed) {
             name = way.flatMap(Way::into).orElse(Branch.LINE);
         }
         return Optional.of(place.compareTo(boundary.get()) <= 0);
+    }
+
+    private boolean endsAtTheMain() {
+        return school == School.TO_THE_MAIN && !boundaryGiven;
     }
 
     /** How much of a stretch is the owner's, millimetres; all of it where the boundary is not known. */

@@ -105,8 +105,11 @@ final class GroundDrawing {
                 36,
                 "Locate at "
                         + survey.line()
-                                .stationing()
-                                .show(locate.at(), survey.facts().unit()) + ": "
+                                .place(
+                                        locate.branch(),
+                                        locate.at(),
+                                        survey.facts().unit())
+                                .all() + ": "
                         + unit.show(locate.depth()) + " to the head, " + unit.show(locate.invert())
                         + " to the bottom of the pipe" + (ground.isBlank() ? "" : "; " + ground),
                 locate.finding());

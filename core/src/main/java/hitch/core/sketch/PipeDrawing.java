@@ -138,18 +138,17 @@ final class PipeDrawing {
                         Math.min(left, right),
                         width,
                         height,
-                        span.words() + ", " + unit.show(span.length()) + ", " + place(way, span.extent())
-                                + seen(way, piece),
+                        span.words() + ", " + unit.show(span.length()) + ", "
+                                + survey.line()
+                                        .place(
+                                                way.name(),
+                                                span.extent(),
+                                                survey.facts().unit())
+                                        .all() + seen(way, piece),
                         way.name());
             }
             label(way, span, run, height, share);
         }
-    }
-
-    private String place(Way way, Extent extent) {
-        return way.isBranch()
-                ? "on " + way.words()
-                : survey.line().stationing().show(extent, survey.facts().unit());
     }
 
     /** What is hatched tells for itself why. */
@@ -224,7 +223,12 @@ final class PipeDrawing {
                         height,
                         survey.facts().unit().show(part.extent().length()) + " "
                                 + part.best().word() + (part.why().isBlank() ? "" : ", " + part.why()) + ", "
-                                + place(way, part.extent()),
+                                + survey.line()
+                                        .place(
+                                                way.name(),
+                                                part.extent(),
+                                                survey.facts().unit())
+                                        .all(),
                         way.name());
             }
         }

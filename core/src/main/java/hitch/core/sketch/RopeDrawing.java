@@ -7,6 +7,7 @@ import hitch.core.finding.Weight;
 import hitch.core.judge.Survey;
 import hitch.core.line.Branch;
 import hitch.core.line.Extent;
+import hitch.core.pipe.PlaceWords;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashSet;
@@ -139,10 +140,9 @@ final class RopeDrawing {
 
     private void hot(LocatedFinding found, double x, double y, double width, double height) {
         String place = survey.line()
-                .show(
-                        found.branch(),
-                        found.extent().orElseThrow().middle(),
-                        survey.facts().unit());
+                .place(found, survey.facts().unit())
+                .map(PlaceWords::all)
+                .orElse("");
         String doubt = found.doubt().mm() > 30
                 ? ", give or take " + survey.facts().unit().show(found.doubt())
                 : "";

@@ -10,8 +10,10 @@ import hitch.core.judge.Cautions;
 import hitch.core.judge.PropertyFacts;
 import hitch.core.judge.Survey;
 import hitch.core.line.Run;
+import hitch.core.pipe.PlaceWords;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 
 /** Writes the story of a survey for one recipient. */
 public final class ScriptWriter {
@@ -70,7 +72,7 @@ public final class ScriptWriter {
                 .findFirst()
                 .ifPresent(run -> rows.add(CardShot.Row.of(
                         "Opening used",
-                        run.opening().kind() + ", " + run.opening().place())));
+                        (run.opening().words() + ", " + run.opening().place()).replaceAll(", $", ""))));
         for (Run run : survey.runs()) {
             rows.add(CardShot.Row.of(
                     "Direction", run.name() + ", " + run.direction().flow()));
@@ -105,7 +107,7 @@ public final class ScriptWriter {
 
     private Shot shot(LocatedFinding found) {
         return new FindingShot(
-                found.finding().kind().title() + ", " + Wording.place(found, unit),
+                found.finding().kind().title() + ", " + Wording.place(found, survey),
                 found.finding().id(),
                 found.finding().frame(),
                 survey.rules().shownBefore(),
@@ -117,7 +119,7 @@ public final class ScriptWriter {
     }
 
     private String words(LocatedFinding found) {
-        String fact = sentence(Wording.place(found, unit)) + " " + sentence(Wording.what(found));
+        String fact = sentence(Wording.place(found, survey)) + " " + sentence(Wording.what(found));
         return switch (audience) {
             case HOMEOWNER -> fact + " " + Wording.meaning(found) + asks(found);
             case BUYER -> fact + " " + Wording.meaning(found) + certainty(found);
@@ -169,23 +171,22 @@ public final class ScriptWriter {
 
     private String brief(LocatedFinding found) {
         return found.finding().kind().title() + " "
-                + found.extent()
-                        .map(e -> e.isPoint()
-                                ? unit.show(e.from().fromDatum())
-                                : e.show(unit).replaceAll(" toward.*", ""))
-                        .orElse("no station");
+                + survey.line().place(found, unit).map(PlaceWords::all).orElse(Wording.NO_STATION);
     }
 
     private List<String> notSeen(List<LocatedFinding> shown) {
         List<String> missing = new ArrayList<>(survey.facts().notExamined());
         shown.stream()
                 .filter(f -> f.finding().kind() == FindingKind.LIMIT)
-                .forEach(f -> missing.add("Past " + Wording.place(f, unit) + ": "
+                .forEach(f -> missing.add("Past " + Wording.place(f, survey) + ": "
                         + (f.finding().remark().isBlank()
                                 ? "nothing was seen"
                                 : f.finding().remark())));
         survey.unseen()
-                .forEach(u -> missing.add("From " + u.extent().show(unit) + ": the footage is " + u.why() + " there"));
+                .forEach(u -> missing.add("From "
+                        + survey.line().place(u.branch(), u.extent(), unit).all() + ": the footage is " + u.why()
+                        + " there"));
+        survey.line().beyond(unit).ifPresent(missing::add);
         return missing;
     }
 
@@ -200,7 +201,8 @@ public final class ScriptWriter {
                         : counted(repair, "finding") + " " + (repair == 1 ? "calls" : "call") + " for a repair")
                 + (care == 0
                         ? ". "
-                        : ", and " + counted(care, "finding") + " " + (care == 1 ? "needs" : "need") + " care soon. ");
+                        : ", and " + counted(care, "finding").toLowerCase(Locale.ROOT) + " "
+                                + (care == 1 ? "needs" : "need") + " care soon. ");
         if (audience == Audience.DISTRICT) {
             return counted(shown.size(), "finding") + " recorded. Codes and ownership are for the district to settle.";
         }

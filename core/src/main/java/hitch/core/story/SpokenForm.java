@@ -2,6 +2,7 @@ package hitch.core.story;
 
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 
 /**
  * Narration as a voice should read it: figures and units in words. Captions keep the figures; only the sound is spelled
@@ -11,7 +12,10 @@ public final class SpokenForm {
     private static final Pattern FRACTION = Pattern.compile("\\b(?:(\\d+) )?(\\d{1,2})/(2|4|8|16)\\b");
     private static final Pattern DATE = Pattern.compile("\\b(\\d{4})-(\\d{2})-(\\d{2})\\b");
     private static final Pattern DECIMAL = Pattern.compile("\\b(\\d+)\\.(\\d+)\\b");
-    private static final Pattern WHOLE = Pattern.compile("\\b\\d{1,6}\\b");
+    /** Digits of the longest number that is said as one. */
+    private static final int LONGEST_NUMBER = 6;
+
+    private static final Pattern WHOLE = Pattern.compile("\\d+");
     private static final String[] SMALL = {
         "zero",
         "one",
@@ -61,7 +65,7 @@ public final class SpokenForm {
         });
         spoken = FRACTION.matcher(spoken).replaceAll(SpokenForm::fraction);
         spoken = spoken.replaceAll("(?<=\\d|quarter|quarters|half|eighths?|sixteenths?) in\\b", " inch")
-                .replaceAll("\\b1(?:\\.0)? ft\\b", "1 foot")
+                .replaceAll("(?<![\\d.])1(?:\\.0)? ft\\b", "1 foot")
                 .replaceAll("(?<=\\d) ft\\b", " feet")
                 .replaceAll("(?<=\\d) m\\b", " metres")
                 .replaceAll("(?<=\\d) ?%", " percent")
@@ -71,7 +75,16 @@ public final class SpokenForm {
                 .replaceAll(";", ",")
                 .replaceAll("[-–](?=\\w)", " ");
         spoken = DECIMAL.matcher(spoken).replaceAll(m -> decimal(m.group(1), m.group(2)));
-        return WHOLE.matcher(spoken).replaceAll(m -> number(Integer.parseInt(m.group())));
+        return WHOLE.matcher(spoken).replaceAll(m -> number(m.group()));
+    }
+
+    /** Figures in words: as a number, or one by one where they are a long number or begin with a zero. */
+    private static String number(String digits) {
+        boolean oneByOne = digits.length() > LONGEST_NUMBER || digits.length() > 1 && digits.startsWith("0");
+        if (!oneByOne) {
+            return number(Integer.parseInt(digits));
+        }
+        return digits.chars().mapToObj(d -> SMALL[d - '0']).collect(Collectors.joining(" "));
     }
 
     private static String fraction(java.util.regex.MatchResult m) {
@@ -82,15 +95,16 @@ public final class SpokenForm {
             case "8" -> top == 1 ? "eighth" : "eighths";
             default -> top == 1 ? "sixteenth" : "sixteenths";
         };
-        String whole = m.group(1) == null ? "" : number(Integer.parseInt(m.group(1))) + " and ";
-        return Matcher.quoteReplacement(whole + (top == 1 ? "a" : number(top)) + " " + part);
+        String whole = m.group(1) == null ? "" : number(m.group(1)) + " and ";
+        return Matcher.quoteReplacement(
+                whole + (top > 1 ? number(top) : part.startsWith("e") ? "an" : "a") + " " + part);
     }
 
     private static String decimal(String whole, String digits) {
         if (digits.matches("0+")) {
-            return number(Integer.parseInt(whole));
+            return number(whole);
         }
-        StringBuilder words = new StringBuilder(number(Integer.parseInt(whole))).append(" point");
+        StringBuilder words = new StringBuilder(number(whole)).append(" point");
         digits.chars().forEach(d -> words.append(' ').append(SMALL[d - '0']));
         return words.toString();
     }

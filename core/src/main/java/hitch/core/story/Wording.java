@@ -1,17 +1,28 @@
 package hitch.core.story;
 
-import hitch.core.counter.LengthUnit;
+import hitch.core.finding.Cleanable;
 import hitch.core.finding.FindingKind;
+import hitch.core.finding.Lasting;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.judge.Survey;
+import hitch.core.line.Phase;
+import hitch.core.pipe.PlaceWords;
+import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** The one wording of a finding that video, captions, report and tables share. */
 public final class Wording {
     private Wording() {}
 
+    /** What stands where a place is not known. */
+    public static final String NO_STATION = "no station";
+
     /** Where the finding is: {@code 31.4 ft toward the main}, or that it has no station. */
-    public static String place(LocatedFinding found, LengthUnit unit) {
-        String branch = found.branch().isEmpty() ? "" : ", on the " + found.branch() + " branch";
-        return found.extent().map(e -> e.show(unit) + branch).orElse("no station");
+    public static String place(LocatedFinding found, Survey survey) {
+        return survey.line()
+                .place(found, survey.facts().unit())
+                .map(PlaceWords::all)
+                .orElse(NO_STATION);
     }
 
     /** What it is, with its free text: {@code Roots, at the top, heavy; through the joint}. */
@@ -19,7 +30,14 @@ public final class Wording {
         String phrase = found.finding().phrase();
         String remark = found.finding().remark();
         boolean said = remark.isBlank() || found.finding().kind() == FindingKind.REMARK;
-        return said ? phrase : phrase + "; " + remark;
+        String lasting = found.lasting().word();
+        Phase phase = found.phase();
+        boolean when = phase != Phase.NOT_SAID
+                && found.lasting() != Lasting.CLEANED_SINCE
+                && Cleanable.is(found.finding().kind());
+        return Stream.of(phrase, said ? "" : remark, lasting, when ? phase.word() : "")
+                .filter(t -> !t.isBlank())
+                .collect(Collectors.joining("; "));
     }
 
     /** What a finding of its kind means to somebody who lives above it, one sentence. */

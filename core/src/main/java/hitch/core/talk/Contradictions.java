@@ -1,6 +1,7 @@
 package hitch.core.talk;
 
 import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
 import hitch.core.note.Act;
 import hitch.core.note.Certainty;
@@ -19,20 +20,29 @@ public final class Contradictions {
     static final Distance BEHIND = Distance.feet(2);
 
     private static final Distance SLACK = Distance.feet(2);
+    /** A run that begins anew is told of from not far behind its zero, feet. */
+    private static final double NEW_ZERO_FT = 12;
+
     private static final Distance SAME_PLACE = Distance.feet(3);
 
     private final List<Spoken> drafts;
     private final Whereabouts where;
+    private final LengthUnit unit;
     private final List<Contradiction> found = new ArrayList<>();
 
-    private Contradictions(Spoken.All all, Whereabouts where) {
+    private Contradictions(Spoken.All all, Whereabouts where, LengthUnit unit) {
         this.drafts = all.drafts();
         this.where = where;
+        this.unit = unit;
     }
 
-    /** The contradictions in {@code all}, at most one of each sort to a draft, in order of time. */
-    public static List<Contradiction> in(Spoken.All all, Whereabouts where) {
-        Contradictions search = new Contradictions(all, where);
+    /**
+     * The contradictions in {@code all}, at most one of each sort to a draft, in order of time.
+     *
+     * @param unit what their words tell distances in
+     */
+    public static List<Contradiction> in(Spoken.All all, Whereabouts where, LengthUnit unit) {
+        Contradictions search = new Contradictions(all, where, unit);
         List<Spoken> placed = all.drafts().stream()
                 .filter(s -> s.draft().place().isPresent() && isInPipe(s.draft()))
                 .toList();
@@ -44,7 +54,7 @@ public final class Contradictions {
             search.promise(i);
             search.denied(i);
         }
-        search.found.addAll(new PipeContradictions(all, where).all());
+        search.found.addAll(new PipeContradictions(all, where, unit).all());
         return List.copyOf(search.found);
     }
 
@@ -61,23 +71,26 @@ public final class Contradictions {
                     cable.flatMap(c -> Slips.between(said.from(), c.minus(BEHIND), c.plus(LOOK_AHEAD)));
             add(Sort.BEYOND, spoken, show(said.to()) + " was said, and the run ends at " + show(end.get()), likely);
         } else if (cable.isPresent() && where.confidenceAt(spoken.seconds()) >= 0.5) {
-            againstCounter(spoken, said, cable.get());
+            againstCounter(
+                    spoken, said, cable.get(), where.shownAt(spoken.seconds()).orElse(cable.get()));
         } else {
             order(spoken, placed);
         }
     }
 
-    private void againstCounter(Spoken spoken, Draft.Place said, Distance cable) {
-        Distance low = cable.minus(BEHIND);
-        Distance high = cable.plus(LOOK_AHEAD);
-        boolean touches = said.to().compareTo(low) >= 0 && said.from().compareTo(high) <= 0;
-        if (!touches) {
+    /** A distance may be said as the counter shows it, from its last zero, or as it was reckoned from the opening. */
+    private void againstCounter(Spoken spoken, Draft.Place said, Distance cable, Distance shown) {
+        if (!touches(said, cable) && !touches(said, shown)) {
             add(
                     Sort.COUNTER,
                     spoken,
-                    show(said.from()) + " was said, and the counter shows " + show(cable),
-                    Slips.between(said.from(), low, high));
+                    show(said.from()) + " was said, and the counter shows " + show(shown),
+                    Slips.between(said.from(), shown.minus(BEHIND), shown.plus(LOOK_AHEAD)));
         }
+    }
+
+    private static boolean touches(Draft.Place said, Distance counter) {
+        return said.to().compareTo(counter.minus(BEHIND)) >= 0 && said.from().compareTo(counter.plus(LOOK_AHEAD)) <= 0;
     }
 
     /** Without a counter: a place out of the order of those said before and after it. */
@@ -92,9 +105,8 @@ public final class Contradictions {
         boolean back = before.compareTo(after) > 0;
         Distance low = (back ? after : before).minus(SLACK);
         Distance high = (back ? before : after).plus(SLACK);
-        boolean turns = Math.abs(before.inFeet() - after.inFeet()) < 3;
-        if (!turns && (here.compareTo(low) < 0 || here.compareTo(high) > 0)) {
-            // The camera may have turned there; only a likely slip makes it a contradiction.
+        if (!turns(placed, i) && (here.compareTo(low) < 0 || here.compareTo(high) > 0)) {
+            // Only a likely slip makes it a contradiction.
             Slips.between(here, low.plus(SLACK), high.minus(SLACK))
                     .ifPresent(likely -> add(
                             Sort.ORDER,
@@ -103,6 +115,25 @@ public final class Contradictions {
                                     + (back ? "back" : "out"),
                             Optional.of(likely)));
         }
+    }
+
+    /**
+     * Whether the camera may have turned there, or begun again from a new zero, which is no slip: at a slip the places
+     * said before it and after it go one way, and on past it.
+     */
+    private static boolean turns(List<Spoken> placed, int i) {
+        double before = from(placed.get(i - 1)).inFeet();
+        double here = from(placed.get(i)).inFeet();
+        double after = from(placed.get(i + 1)).inFeet();
+        double way = Math.signum(after - before);
+        double ahead = i >= 2 ? Math.signum(before - from(placed.get(i - 2)).inFeet()) : 0;
+        double behind =
+                i + 2 < placed.size() ? Math.signum(from(placed.get(i + 2)).inFeet() - after) : 0;
+        boolean against = ahead == -way || behind == -way;
+        boolean farthest = here > Math.max(before, after) && ahead != way && behind != way && way > 0
+                || here > Math.max(before, after) && ahead == 0 && way < 0;
+        boolean anew = here < Math.min(before, after) && here <= NEW_ZERO_FT && behind >= 0;
+        return Math.abs(before - after) < 3 || against || farthest || anew;
     }
 
     private static Distance from(Spoken spoken) {
@@ -179,8 +210,8 @@ public final class Contradictions {
         found.add(new Contradiction(sort, about.key(), words, likely));
     }
 
-    static String show(Distance distance) {
-        return String.format(Locale.ROOT, "%.1f ft", distance.inFeet());
+    private String show(Distance distance) {
+        return unit.show(distance);
     }
 
     static String clock(double seconds) {

@@ -21,6 +21,12 @@ public record OnClip(Clip clip, CounterTrace trace, Optional<Run> run, double of
     }
 
     @Override
+    public Optional<Distance> shownAt(double seconds) {
+        var shown = trace.shownAt(pts(seconds));
+        return shown.isEmpty() ? Optional.empty() : Optional.of(new Distance(Math.round(shown.getAsDouble())));
+    }
+
+    @Override
     public Heading headingAt(double seconds) {
         return trace.headingAt(pts(seconds));
     }

@@ -1,6 +1,7 @@
 package hitch.core.talk;
 
 import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.PipePart;
 import hitch.core.line.Material;
@@ -25,11 +26,13 @@ final class PipeContradictions {
 
     private final Spoken.All all;
     private final Whereabouts where;
+    private final LengthUnit unit;
     private final List<Contradiction> found = new ArrayList<>();
 
-    PipeContradictions(Spoken.All all, Whereabouts where) {
+    PipeContradictions(Spoken.All all, Whereabouts where, LengthUnit unit) {
         this.all = all;
         this.where = where;
+        this.unit = unit;
     }
 
     List<Contradiction> all() {
@@ -131,8 +134,8 @@ final class PipeContradictions {
         return before + " to " + after;
     }
 
-    private static String ft(double feet) {
-        return Contradictions.show(Distance.feet(feet));
+    private String ft(double feet) {
+        return unit.show(Distance.feet(feet));
     }
 
     private void add(Spoken about, String words) {

@@ -44,7 +44,8 @@ public final class TalkBench {
             long start = nanos.getAsLong();
             Spoken.All all = new TalkReader(reader, LengthUnit.FEET).read(cues);
             drafts = all.drafts().size()
-                    + Contradictions.in(all, Whereabouts.UNKNOWN).size();
+                    + Contradictions.in(all, Whereabouts.UNKNOWN, LengthUnit.FEET)
+                            .size();
             cuesS = Math.min(cuesS, since(start));
             start = nanos.getAsLong();
             reader.hear(random, LengthUnit.FEET, Optional.empty());

@@ -32,6 +32,11 @@ public interface Whereabouts {
     /** Cable from the run's opening to the head at a second of the captions. */
     Optional<Distance> cableAt(double seconds);
 
+    /** What the counter shows then, which after a new zero is not the cable from the opening. */
+    default Optional<Distance> shownAt(double seconds) {
+        return cableAt(seconds);
+    }
+
     Heading headingAt(double seconds);
 
     /** Trust in {@link #cableAt}, 0 to 1. */

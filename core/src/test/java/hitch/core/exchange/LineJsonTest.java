@@ -114,7 +114,7 @@ class LineJsonTest {
         assertThat(roots.get("sightings").asInt()).isEqualTo(2);
         assertThat(roots.get("also").size()).isEqualTo(1);
         assertThat(roots.get("doubt_ft").asDouble()).isPositive();
-        JsonNode reach = one(roots.get("reach"), "from", "cleanout of street");
+        JsonNode reach = one(roots.get("reach"), "from", "one-way cleanout of street");
         close(reach, "distance_ft", 48);
         assertThat(reach.get("verdict").asString()).isEqualTo("reaches narrow");
         assertThat(reach.get("widest_tool_in").asInt()).isEqualTo(4);

@@ -39,6 +39,22 @@ class RecordingOrderTest {
     }
 
     @Test
+    void byTheMomentWhateverTheOffset() {
+        // Nine at plus two is seven; half past seven at zero is later.
+        assertThat(order(List.of(clip("b.mp4", "2026-05-01T09:00:00+02:00"), clip("a.mp4", "2026-05-01T07:30:00Z"))))
+                .containsExactly("b.mp4", "a.mp4");
+        assertThat(order(List.of(
+                        clip("b.mp4", "2026-05-01 09:00:00+0200"), clip("a.mp4", "2026-05-01T07:30:00.000000Z"))))
+                .containsExactly("b.mp4", "a.mp4");
+    }
+
+    @Test
+    void aTimeThatIsNoneTellsNothing() {
+        assertThat(order(List.of(clip("b2.mp4", "yesterday"), clip("b10.mp4", "2026-05-01T07:30:00Z"))))
+                .containsExactly("b2.mp4", "b10.mp4");
+    }
+
+    @Test
     void byNameAsPeopleCountWhereOneDoesNotTell() {
         assertThat(order(List.of(
                         clip("Clip9.avi", ""), clip("clip10.avi", "2020-01-01T00:00:00Z"), clip("clip011.avi", ""))))

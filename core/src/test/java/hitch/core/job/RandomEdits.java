@@ -1,8 +1,10 @@
 package hitch.core.job;
 
 import hitch.core.Sample;
+import hitch.core.counter.Counted;
 import hitch.core.counter.Distance;
 import hitch.core.counter.Doubtful;
+import hitch.core.counter.LengthUnit;
 import hitch.core.counter.MarkSource;
 import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
@@ -113,7 +115,11 @@ public final class RandomEdits {
                                                 new Reading(at, Distance.feet(at % 97), MarkSource.READ_OFF),
                                                 new Zeroing(at + 5, Distance.ZERO, Distance.ZERO, MarkSource.READ_OFF)),
                                         List.of(new Doubtful(at, at + 900, 0.3)),
-                                        at % 2 == 0 ? Optional.empty() : Optional.of(Sample.reading(at / 1000.0, 7))))),
+                                        at % 2 == 0 ? Optional.empty() : Optional.of(Sample.reading(at / 1000.0, 7)),
+                                        at % 3 == 0
+                                                ? Optional.empty()
+                                                : Optional.of(new Counted(LengthUnit.FEET, at % 5 < 3, at % 7 < 5))))),
+                Tuple.of(1, Arbitraries.of(LengthUnit.values()).map(Edit.SayCounterUnit::new)),
                 Tuple.of(6, finding.map(Edit.AddFinding::new)),
                 Tuple.of(3, Combinators.combine(id, finding).as(Edit.AmendFinding::new)),
                 Tuple.of(

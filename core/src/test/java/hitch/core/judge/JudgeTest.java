@@ -6,6 +6,7 @@ import hitch.core.Sample;
 import hitch.core.counter.Distance;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.Lasting;
 import hitch.core.finding.Weight;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
@@ -22,7 +23,9 @@ import org.junit.jupiter.params.provider.CsvSource;
 class JudgeTest {
     private static Weight weigh(String note) {
         Finding finding = Sample.finding(Sample.job(), Sample.DOWN, 9, note);
-        return new Weigher(HouseRules.DEFAULT).weigh(finding, finding.typed()).weight();
+        return new Weigher(HouseRules.DEFAULT)
+                .weigh(finding, finding.typed(), Lasting.LASTS)
+                .weight();
     }
 
     @ParameterizedTest
@@ -42,6 +45,9 @@ class JudgeTest {
                 "hole | MEND",
                 "crack | WATCH",
                 "scale heavy | TEND",
+                "scale 80% | STOP",
+                "scale 40% | TEND",
+                "scale 10% | WATCH",
                 "grease | TEND",
                 "grease 80% | STOP",
                 "blocked | STOP",
@@ -61,7 +67,7 @@ class JudgeTest {
     @Test
     void theReviewersWeightWins() {
         Finding finding = Sample.finding(Sample.job(), Sample.DOWN, 9, "hole").weighing(Optional.of(Weight.WATCH));
-        Weighed weighed = new Weigher(HouseRules.DEFAULT).weigh(finding, Optional.empty());
+        Weighed weighed = new Weigher(HouseRules.DEFAULT).weigh(finding, Optional.empty(), Lasting.LASTS);
         assertThat(weighed.weight()).isEqualTo(Weight.WATCH);
         assertThat(weighed.because()).contains("reviewer");
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
 import hitch.core.line.Equipment.Guide;
 import hitch.core.line.GroundMark.Surface;
 import java.util.List;
@@ -62,14 +63,51 @@ class LineValuesTest {
         "two-way cleanout, GROUND_CLEANOUT, TWO",
         "roof vent, ROOF_VENT, ONE",
         "toilet flange, FIXTURE_FLANGE, ONE",
-        "indoor cleanout, INDOOR_CLEANOUT, ONE",
-        "buried wye, BURIED_FITTING, ONE",
-        "double cleanout, GROUND_CLEANOUT, TWO"
+        "indoor cleanout, INDOOR_CLEANOUT, NOT_SAID",
+        "buried wye, BURIED_FITTING, NOT_SAID",
+        "double cleanout, GROUND_CLEANOUT, TWO",
+        "tamper-proof cleanout, GROUND_CLEANOUT, NOT_SAID",
+        "one-way clean out, GROUND_CLEANOUT, ONE",
+        "'', UNKNOWN, NOT_SAID"
     })
     void anOpeningsWordsTellItsSortAndWays(String words, OpeningKind sort, Opening.Ways ways) {
         Opening opening = new Opening(words, "", Material.CLAY, new PipeSize(4));
         assertThat(opening.sort()).isEqualTo(sort);
         assertThat(opening.ways()).isEqualTo(ways);
+    }
+
+    @ParameterizedTest
+    @CsvSource({"hall bath ties in, hall bath", "the bath line, bath", "bathroom, ''", "HALL BATH or bath, hall bath"})
+    void theLongestBranchNameThatStandsWholeIsNamed(String words, String branch) {
+        assertThat(BranchNames.in(words, List.of("bath", "hall bath", "kitchen"))
+                        .orElse(""))
+                .isEqualTo(branch);
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "12.6, -1, -12.6",
+        "12.6, 1, 12.6",
+        "12.6 building, 1, -12.6",
+        "12.6 toward the main, -1, 12.6",
+        "-3, 1, -3",
+        "5 up, 1, -5"
+    })
+    void aStationIsTypedWithItsWay(String typed, double bare, double feet) {
+        Station at = StationText.read(typed, LengthUnit.FEET, new Station((long) bare))
+                .orElseThrow();
+        assertThat(at.mm()).isEqualTo(Math.round(feet * 304.8));
+        assertThat(StationText.read(StationText.show(at, LengthUnit.FEET), LengthUnit.FEET, Station.DATUM))
+                .contains(at);
+        assertThat(StationText.read("somewhere", LengthUnit.FEET, Station.DATUM))
+                .isEmpty();
+    }
+
+    @Test
+    void anOpeningOfWhichNothingIsSaidIsUnknownThroughout() {
+        assertThat(Opening.UNKNOWN.words()).isEqualTo("opening not described");
+        assertThat(Opening.UNKNOWN.pipe()).isEmpty();
+        assertThat(Opening.UNKNOWN.called("roof vent").sort()).isEqualTo(OpeningKind.ROOF_VENT);
     }
 
     @ParameterizedTest

@@ -69,7 +69,7 @@ class ReachesTest {
                 .note("up", 40, "roots top heavy");
         List<Reach> reaches = to(job, "roots");
         assertThat(reaches).hasSize(2);
-        assertThat(reaches.getFirst().opening().name()).isEqualTo("cleanout of up");
+        assertThat(reaches.getFirst().opening().name()).isEqualTo("one-way cleanout of up");
         assertThat(reaches.getFirst().verdict()).isEqualTo(Verdict.WELL);
         assertThat(reaches.getLast().because()).contains("the other way");
     }

@@ -58,8 +58,32 @@ class SeeingTest {
         Line line = new LineJob()
                 .run("street", Direction.WITH_FLOW, 0, 40)
                 .note("street", 30, "camera under water 22 to 30")
+                .note("street", 52, "camera under water 22 to 30")
                 .line();
         assertThat(feetOf(line, Look.UNDER_WATER)).isCloseTo(8, within(0.1));
+    }
+
+    @Test
+    void whatWasUnderWaterGoingOutAndDryComingBackWasSeen() {
+        Line line = new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 40)
+                .note("street", 30, "camera under water 22 to 30")
+                .line();
+        SeenPart part = line.seeing().at(Branch.LINE, at(25)).orElseThrow();
+        assertThat(part.out()).isEqualTo(Look.UNDER_WATER);
+        assertThat(part.back()).isEqualTo(Look.WELL);
+        assertThat(line.seeing().share()).isEqualTo(1);
+    }
+
+    @Test
+    void waterOnOneRunHidesNothingOnAnother() {
+        Line line = new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 40)
+                .note("street", 30, "camera under water 22 to 30")
+                .note("street", 52, "camera under water 22 to 30")
+                .run("again", Direction.WITH_FLOW, 0, 40)
+                .line();
+        assertThat(line.seeing().share()).isEqualTo(1);
     }
 
     @Test
@@ -71,6 +95,7 @@ class SeeingTest {
             Line line = new LineJob()
                     .run("street", Direction.WITH_FLOW, 0, 40, r -> r.with(equipment))
                     .note("street", 30, "standing water 20 to 30 ft, 30%")
+                    .note("street", 54, "standing water 20 to 30 ft, 30%")
                     .line();
             assertThat(feetOf(line, Look.UNDER_WATER)).isCloseTo(equipment == low ? 10 : 0, within(0.1));
         }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.LineJob;
 import hitch.core.counter.LengthUnit;
+import hitch.core.line.Branch;
 import hitch.core.line.Direction;
 import hitch.core.line.ReadFrom;
 import hitch.core.line.School;
@@ -59,8 +60,8 @@ class WhoseTest {
     @Test
     void distancesAreReadFromAnyKnownPlaceAndTheLineStays() {
         LineJob fromMain = job().facts(f -> f.readingFrom(ReadFrom.MAIN));
-        Stationing stationing = fromMain.line().stationing();
-        assertThat(stationing.show(at(30), LengthUnit.FEET)).isEqualTo("20.0 ft toward the building from the main");
+        assertThat(fromMain.line().place(Branch.LINE, at(30), LengthUnit.FEET).all())
+                .isEqualTo("20.0 ft toward the building from the main");
         assertThat(fromMain.line().lengths()).isEqualTo(job().line().lengths());
         Stationing unknown =
                 job().facts(f -> f.readingFrom(ReadFrom.WALL)).line().stationing();

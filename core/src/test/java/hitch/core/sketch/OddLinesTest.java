@@ -122,7 +122,7 @@ class OddLinesTest {
                 .filter(h -> h.pipe().equals(Optional.of("kitchen")))
                 .findFirst()
                 .orElseThrow();
-        assertThat(kitchen.words()).contains("on the kitchen branch");
+        assertThat(kitchen.words()).contains("up the kitchen branch");
         Hot line = pipes.stream()
                 .filter(h -> h.pipe().equals(Optional.of("")))
                 .findFirst()

@@ -62,7 +62,7 @@ class ScriptWriterTest {
                         .findFirst()
                         .orElseThrow();
                 assertThat(shot.narration().toLowerCase())
-                        .contains(Wording.place(found, SURVEY.facts().unit()).toLowerCase())
+                        .contains(Wording.place(found, SURVEY).toLowerCase())
                         .contains(Wording.what(found).toLowerCase());
             }
         }
@@ -97,7 +97,8 @@ class ScriptWriterTest {
                 .toList();
         assertThat(knots).isSortedAccordingTo(java.util.Comparator.reverseOrder());
         assertThat(card.rows()).extracting(CardShot.Row::label).contains("Not seen", "Mind");
-        assertThat(card.rows().toString()).contains("Past 20.0 ft toward the building: bend at the wall");
+        assertThat(card.rows().toString())
+                .contains("Past 20.0 ft toward the building: can't get past, bend at the wall");
         assertThat(card.narration()).contains("One finding calls for a repair");
     }
 

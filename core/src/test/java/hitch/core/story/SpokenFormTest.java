@@ -16,6 +16,12 @@ class SpokenFormTest {
             value = {
                 "18.2 ft toward the main | eighteen point two feet toward the main",
                 "1.0 ft | one foot",
+                "31.1 ft | thirty one point one feet",
+                "21 ft | twenty one feet",
+                "1/8 in | an eighth inch",
+                "permit 20240131001.2 | permit two zero two four zero one three one zero zero one point two",
+                "0071 | zero zero seven one",
+                "12345678 | one two three four five six seven eight",
                 "1.5 ft | one point five feet",
                 "20.0 ft | twenty feet",
                 "26.4 to 33.8 ft | twenty six point four to thirty three point eight feet",
@@ -35,8 +41,25 @@ class SpokenFormTest {
     }
 
     @Property
+    void spellsAnyText(@ForAll String any, @ForAll @IntRange(min = 1) int number) {
+        String text = any + " " + number + number + "." + number + "/8 in " + any;
+        assertThat(SpokenForm.of(text)).doesNotContainPattern("[0-9]");
+    }
+
+    @Property
     void leavesNoFigures(@ForAll @IntRange(max = 999_999) int n, @ForAll @IntRange(max = 99) int part) {
         assertThat(SpokenForm.of(n + "." + part + " ft and " + n)).doesNotContainPattern("\\d");
+    }
+
+    @ParameterizedTest
+    @CsvSource({
+        "12 St. Agnes Way holds it. Next.,2",
+        "At 4 Elm Ave. Roots.,1",
+        "By J. Smith. Then on.,2",
+        "It is 3 in. Then on.,2"
+    })
+    void aShortenedWordEndsNoSentence(String text, int sentences) {
+        assertThat(Sentences.of(text)).hasSize(sentences);
     }
 
     @Test

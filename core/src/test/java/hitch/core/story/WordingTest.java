@@ -6,18 +6,23 @@ import hitch.core.Sample;
 import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.Reckoner;
+import hitch.core.judge.PropertyFacts;
+import hitch.core.judge.Survey;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.EnumSource;
 
 class WordingTest {
+    private static Survey survey(String note) {
+        return Reckoner.survey(Sample.note(Sample.job(), Sample.DOWN, 9, note));
+    }
+
     private static LocatedFinding located(String note) {
-        return Reckoner.survey(Sample.note(Sample.job(), Sample.DOWN, 9, note))
-                .findings()
-                .getFirst();
+        return survey(note).findings().getFirst();
     }
 
     @ParameterizedTest
@@ -26,7 +31,7 @@ class WordingTest {
             value = {
                 "roots top heavy | Roots, at the top, heavy",
                 "offset 3/4 in, paper on it | Offset, 3/4 in; paper on it",
-                "standing water 10-14, 20% | Standing water, 20 % of the bore",
+                "standing water 10-14, 20% | Standing water, 20 % of the bore; not known whether it drains",
                 "4 in clay to 6 in pvc | Material change from 4 in clay to 6 in PVC",
                 "4 in to 6 in | Size change from 4 in to 6 in",
                 "roots all round | Roots, all round",
@@ -43,18 +48,21 @@ class WordingTest {
             value = {
                 "FEET | roots at 14.2 | 14.2 ft toward the main",
                 "FEET_INCHES | roots at 14.5 | 14 ft 6 in toward the main",
-                "METRES | roots 10 ft | 3.05 m toward the main",
+                "METRES | roots at 3,2 m | 3.20 m toward the main",
                 "FEET | standing water 14-10 | 10.0 to 14.0 ft toward the main"
             })
     void saysAPlaceInTheJobsUnit(LengthUnit unit, String note, String place) {
-        assertThat(Wording.place(located(note), unit)).isEqualTo(place);
+        PropertyFacts facts = Sample.job().facts();
+        Job job = Sample.job().with(new Edit.DescribeProperty(facts.in(unit)));
+        Survey survey = Reckoner.survey(Sample.note(job, Sample.DOWN, 9, note));
+        assertThat(Wording.place(survey.findings().getFirst(), survey)).isEqualTo(place);
     }
 
     @Test
     void aFindingOnNoRunHasNoStation() {
         Job job = Sample.note(Sample.job(), Sample.YARD, 3, "cap under the mulch");
-        assertThat(Wording.place(Reckoner.survey(job).findings().getFirst(), LengthUnit.FEET))
-                .isEqualTo("no station");
+        Survey survey = Reckoner.survey(job);
+        assertThat(Wording.place(survey.findings().getFirst(), survey)).isEqualTo("no station");
     }
 
     @ParameterizedTest

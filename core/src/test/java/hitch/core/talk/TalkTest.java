@@ -3,9 +3,11 @@ package hitch.core.talk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
+import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
 import hitch.core.counter.LengthUnit;
+import hitch.core.counter.Zeroing;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
@@ -91,7 +93,8 @@ class TalkTest {
     void aPlaceFarFromTheCounterContradictsIt() {
         List<Contradiction> found = Contradictions.in(
                 hear("Roots at seventy one feet.", "Offset at thirty feet.", "Crack at ninety feet."),
-                counter(61.5, 28, 80));
+                counter(61.5, 28, 80),
+                LengthUnit.FEET);
         assertThat(sorts(found)).containsExactly(Sort.COUNTER, Sort.BEYOND);
         // One ten too many, as people say it.
         assertThat(found.getFirst().likely()).contains(Distance.feet(61));
@@ -100,25 +103,81 @@ class TalkTest {
 
     @Test
     void lookingAheadIsNoContradiction() {
-        assertThat(Contradictions.in(hear("Roots at forty feet."), counter(37, 60)))
+        assertThat(Contradictions.in(hear("Roots at forty feet."), counter(37, 60), LengthUnit.FEET))
                 .isEmpty();
-        assertThat(Contradictions.in(hear("Roots at forty feet."), counter(35, 60)))
+        assertThat(Contradictions.in(hear("Roots at forty feet."), counter(35, 60), LengthUnit.FEET))
                 .hasSize(1);
-        assertThat(Contradictions.in(hear("Roots at forty feet."), counter(41.5, 60)))
+        assertThat(Contradictions.in(hear("Roots at forty feet."), counter(41.5, 60), LengthUnit.FEET))
                 .isEmpty();
+    }
+
+    @Test
+    void theFarthestPointOfARunIsNoSlip() {
+        assertThat(Contradictions.in(
+                        hear("Roots at 20.", "Offset at 44.", "The main at 71.", "Crack at 60.", "Hole at 35."),
+                        Whereabouts.UNKNOWN,
+                        LengthUnit.FEET))
+                .isEmpty();
+        assertThat(Contradictions.in(
+                        hear("Offset at 44.", "The main at 71.", "Crack at 60."), Whereabouts.UNKNOWN, LengthUnit.FEET))
+                .isEmpty();
+    }
+
+    @Test
+    void theFirstDistancesAfterANewZeroAreNoSlips() {
+        assertThat(Contradictions.in(
+                        hear("Roots at 30.", "Offset at 44.", "Crack at 3.", "Hole at 8.", "Roots at 12."),
+                        Whereabouts.UNKNOWN,
+                        LengthUnit.FEET))
+                .isEmpty();
+    }
+
+    @Test
+    void aDistanceSaidAsTheCounterShowsItAgreesAfterANewZero() {
+        CounterTrace trace = CounterTrace.fit(
+                Sample.MS,
+                List.of(
+                        Sample.reading(0, 0),
+                        Sample.reading(30, 30),
+                        Zeroing.byHand(30_000, Distance.feet(30)),
+                        Sample.reading(60, 10)));
+        OnClip where = new OnClip(Sample.clip(Sample.DOWN, 60), trace, Optional.empty(), 0);
+        List<Cue> cues = List.of(new Cue(45, 49, "Roots at five feet."));
+        Spoken.All said = new TalkReader(new TradeNoteReader(), LengthUnit.FEET).read(cues);
+        assertThat(Contradictions.in(said, where, LengthUnit.FEET)).isEmpty();
+    }
+
+    @Test
+    void contradictionsSpeakTheJobsUnit() {
+        List<Contradiction> found = Contradictions.in(
+                new TalkReader(new TradeNoteReader(), LengthUnit.METRES)
+                        .read(List.of(new Cue(0, 4, "Roots at nine metres."))),
+                counter(60),
+                LengthUnit.METRES);
+        assertThat(found.getFirst().words()).contains("9.00 m").contains("18.29 m");
     }
 
     @Test
     void withoutACounterANumberOutOfOrderShowsTheSlip() {
         List<Contradiction> back = Contradictions.in(
-                hear("Roots at sixty three.", "Offset at seventy one.", "Crack at fifty two."), Whereabouts.UNKNOWN);
+                hear(
+                        "Joint at ninety.",
+                        "Wipes at sixty six.",
+                        "Roots at sixty three.",
+                        "Offset at seventy one.",
+                        "Crack at fifty two."),
+                Whereabouts.UNKNOWN,
+                LengthUnit.FEET);
         assertThat(sorts(back)).containsExactly(Sort.ORDER);
         assertThat(back.getFirst().likely()).contains(Distance.feet(61));
         assertThat(back.getFirst().words()).contains("going back");
         List<Contradiction> out = Contradictions.in(
-                hear("Roots at sixty six.", "Offset at seventeen.", "Crack at seventy four."), Whereabouts.UNKNOWN);
+                hear("Roots at sixty six.", "Offset at seventeen.", "Crack at seventy four."),
+                Whereabouts.UNKNOWN,
+                LengthUnit.FEET);
         assertThat(out.getFirst().likely()).contains(Distance.feet(70));
-        assertThat(Contradictions.in(hear("Roots at 20.", "Offset at 31.", "Crack at 44."), Whereabouts.UNKNOWN))
+        assertThat(Contradictions.in(
+                        hear("Roots at 20.", "Offset at 31.", "Crack at 44."), Whereabouts.UNKNOWN, LengthUnit.FEET))
                 .isEmpty();
     }
 
@@ -128,15 +187,17 @@ class TalkTest {
             "Roots at forty feet.", "I'll come back to that.", "Offset at sixty.", "Roots at forty one feet."
         };
         String[] broken = {"Roots at forty feet.", "I'll come back to that.", "Offset at sixty.", "Crack at twenty."};
-        assertThat(sorts(Contradictions.in(hear(kept), Whereabouts.UNKNOWN))).doesNotContain(Sort.PROMISE);
-        assertThat(sorts(Contradictions.in(hear(broken), Whereabouts.UNKNOWN))).contains(Sort.PROMISE);
+        assertThat(sorts(Contradictions.in(hear(kept), Whereabouts.UNKNOWN, LengthUnit.FEET)))
+                .doesNotContain(Sort.PROMISE);
+        assertThat(sorts(Contradictions.in(hear(broken), Whereabouts.UNKNOWN, LengthUnit.FEET)))
+                .contains(Sort.PROMISE);
     }
 
     @Test
     void whatIsTakenBackLaterIsShownAtWhatWasSaid() {
         Spoken.All all =
                 hear("Crack at forty feet.", "Offset at fifty.", "That is not a crack at forty, it is a seam.");
-        List<Contradiction> found = Contradictions.in(all, Whereabouts.UNKNOWN);
+        List<Contradiction> found = Contradictions.in(all, Whereabouts.UNKNOWN, LengthUnit.FEET);
         assertThat(sorts(found)).contains(Sort.DENIED);
         assertThat(found.getFirst().key()).isEqualTo(all.drafts().getFirst().key());
     }
@@ -148,14 +209,18 @@ class TalkTest {
                         "Clay changes to PVC at twenty feet.",
                         "Roots at forty.",
                         "At twenty one it goes from clay to ABS."),
-                Whereabouts.UNKNOWN);
+                Whereabouts.UNKNOWN,
+                LengthUnit.FEET);
         assertThat(sorts(found)).contains(Sort.PIPE);
         List<Contradiction> mirrored = Contradictions.in(
                 hear("Clay to PVC at twenty feet.", "Roots at forty.", "PVC to clay at twenty feet."),
-                Whereabouts.UNKNOWN);
+                Whereabouts.UNKNOWN,
+                LengthUnit.FEET);
         assertThat(sorts(mirrored)).doesNotContain(Sort.PIPE);
         List<Contradiction> order = Contradictions.in(
-                hear("Cast iron to clay at ten feet.", "PVC to ABS at thirty feet."), Whereabouts.UNKNOWN);
+                hear("Cast iron to clay at ten feet.", "PVC to ABS at thirty feet."),
+                Whereabouts.UNKNOWN,
+                LengthUnit.FEET);
         assertThat(order.getFirst().words()).contains("clay").contains("PVC");
     }
 

@@ -6,6 +6,7 @@ import hitch.core.finding.Weight;
 import hitch.core.judge.Advice;
 import hitch.core.judge.Cautions;
 import hitch.core.judge.Survey;
+import hitch.core.pipe.PlaceWords;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
@@ -87,7 +88,10 @@ public final class JudgeBench implements Bench {
     private Node link(LocatedFinding found, Survey survey) {
         Hyperlink link = new Hyperlink(
                 found.finding().id() + " " + found.finding().kind().word() + " "
-                        + found.extent().map(e -> e.show(survey.facts().unit())).orElse(""));
+                        + survey.line()
+                                .place(found, survey.facts().unit())
+                                .map(PlaceWords::all)
+                                .orElse(""));
         link.setOnAction(e -> desk.goTo(found));
         link.setAccessibleText("Go to " + link.getText());
         return link;

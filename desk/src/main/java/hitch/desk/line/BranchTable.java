@@ -2,7 +2,6 @@ package hitch.desk.line;
 
 import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
 import hitch.core.judge.Survey;
 import hitch.core.line.Branch;
@@ -56,7 +55,7 @@ final class BranchTable {
         Station join = survey.line().tied().joins().get(branch.name());
         return join == null
                 ? "join not known"
-                : "joins at " + survey.line().stationing().show(join, unit);
+                : "joins at " + survey.line().place(Branch.LINE, join, unit).all();
     }
 
     /** The line, or any branch that does not itself come through this one. */
@@ -100,9 +99,8 @@ final class BranchTable {
         return survey.findings().stream()
                 .filter(f -> f.finding().id().value().equals(id))
                 .findFirst()
-                .flatMap(LocatedFinding::extent)
-                .map(e -> "tie-in at "
-                        + survey.line().stationing().show(e, survey.facts().unit()))
+                .flatMap(f -> survey.line().place(f, survey.facts().unit()))
+                .map(p -> "tie-in at " + p.all())
                 .orElse(id);
     }
 

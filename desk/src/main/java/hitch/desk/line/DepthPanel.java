@@ -192,10 +192,9 @@ final class DepthPanel implements Panel {
     }
 
     private static String place(Survey survey, Fall fall) {
-        LengthUnit unit = survey.facts().unit();
-        return fall.branch().isEmpty()
-                ? survey.line().stationing().show(fall.extent(), unit)
-                : survey.line().show(fall.branch(), fall.extent().middle(), unit);
+        return survey.line()
+                .place(fall.branch(), fall.extent(), survey.facts().unit())
+                .all();
     }
 
     private static Table falls(Survey survey) {

@@ -3,6 +3,7 @@ package hitch.desk.line;
 import hitch.core.judge.Survey;
 import hitch.core.line.Extent;
 import hitch.core.line.Station;
+import hitch.core.line.StationText;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import java.util.Optional;
@@ -49,10 +50,9 @@ final class FromTo extends HBox {
 
     private Optional<Station> read(TextField field) {
         Survey survey = desk.work().now().survey();
-        Optional<Station> read = survey.facts()
-                .unit()
-                .readSigned(field.getText())
-                .map(d -> survey.line().stationing().meant(new Station(d.mm())));
+        Optional<Station> read = StationText.read(
+                        field.getText(), survey.facts().unit(), Station.DATUM)
+                .map(survey.line().stationing()::meant);
         if (read.isEmpty()) {
             String typed = field.getText().strip();
             desk.work()

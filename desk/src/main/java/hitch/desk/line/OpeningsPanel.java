@@ -35,7 +35,7 @@ final class OpeningsPanel implements Panel {
             openings.row(
                     opening.name(),
                     opening.size().map(s -> s.show()).orElse("size not known"),
-                    line.show(opening.branch(), opening.at(), unit),
+                    line.place(opening.branch(), opening.at(), unit).all(),
                     opening.buried()
                             ? "buried"
                             : opening.ways().map(w -> w.word()).orElse("seen from below"));
@@ -45,18 +45,21 @@ final class OpeningsPanel implements Panel {
             bends.row(
                     sum.degrees() + " degrees",
                     sum.bends() == 1 ? "in one bend" : "in " + sum.bends() + " bends",
-                    (sum.branch().isEmpty() ? "" : sum.branch() + " branch, ")
-                            + line.stationing().show(sum.extent(), unit)
+                    line.place(sum.branch(), sum.extent(), unit).all()
                             + (sum.unsaid() == 0 ? "" : "; " + sum.unsaid() + " without degrees"));
         }
         Table faults = new Table("Against the house rules");
         for (OpeningFault fault : line.faults()) {
             String where = fault.fitting()
-                    .map(f -> "bring the buried fitting at " + line.show(f.branch(), f.at(), unit) + " to the surface")
+                    .map(f -> "bring the buried fitting at "
+                            + line.place(f.branch(), f.at(), unit).all() + " to the surface")
                     .orElseGet(() -> fault.where().stream()
-                            .map(s -> line.stationing().show(s, unit))
+                            .map(s -> line.place(fault.branch(), s, unit).all())
                             .collect(Collectors.joining(" and ", "an opening would do at ", "")));
-            faults.row(fault.rule().word(), line.stationing().show(fault.extent(), unit), fault.says() + "; " + where);
+            faults.row(
+                    fault.rule().word(),
+                    line.place(fault.branch(), fault.extent(), unit).all(),
+                    fault.says() + "; " + where);
         }
         if (line.faults().isEmpty()) {
             faults.words("As far as the ends of the pipes are known, the openings keep to the house rules.");

@@ -52,9 +52,12 @@ final class PipePanel implements Panel {
         Survey survey = desk.work().now().survey();
         Table pipe = new Table("The pipe");
         for (Way way : survey.line().ways()) {
-            if (survey.line().ways().size() > 1) {
-                pipe.row(way.words(), survey.facts().unit().show(way.whole().length()));
-            }
+            LengthUnit unit = survey.facts().unit();
+            pipe.words((survey.line().ways().size() > 1
+                            ? way.words() + ", " + unit.show(way.whole().length()) + ", "
+                            : "")
+                    + "from "
+                    + survey.line().place(way.name(), way.whole().from(), unit).all());
             for (PipeSpan span : way.spans()) {
                 row(pipe, way, span, survey);
             }
@@ -99,9 +102,7 @@ final class PipePanel implements Panel {
         Optional<LocatedFinding> change = changeAt(survey, way, end);
         Node to = change.<Node>map(f -> PlaceField.of(desk, "End of " + span.words() + ", " + unit.sign(), f, end))
                 .orElseGet(() -> Labels.of(
-                        unit.number(new Distance(
-                                survey.line().stationing().read(end).mm())),
-                        "measure"));
+                        unit.number(survey.line().stationing().read(end).fromDatum()), "measure"));
         for (Region field : List.of(size, material, lined)) {
             field.setMinWidth(Region.USE_PREF_SIZE);
         }
@@ -112,14 +113,9 @@ final class PipePanel implements Panel {
                 material,
                 lined,
                 Labels.of(unit.show(span.length()), "measure"),
-                Labels.of(
-                        unit.number(new Distance(survey.line()
-                                        .stationing()
-                                        .read(span.extent().from())
-                                        .mm()))
-                                + " to",
-                        "measure"),
+                Labels.of("to", "soft"),
                 to,
+                Labels.of(survey.line().place(way.name(), end, unit).way(), "soft"),
                 asSeen(way, span));
     }
 
@@ -174,9 +170,8 @@ final class PipePanel implements Panel {
         LengthUnit unit = survey.facts().unit();
         Table table = new Table("Along it");
         for (LineEvent event : survey.line().events()) {
-            String where = event.branch().isEmpty()
-                    ? survey.line().stationing().show(event.extent(), unit)
-                    : event.branch() + " branch";
+            String where =
+                    survey.line().place(event.branch(), event.extent(), unit).all();
             table.row(event.kind().title(), unit.show(event.extent().length()), where);
         }
         table.row("Standing water in all", unit.show(survey.standingWater()));

@@ -1,12 +1,12 @@
 package hitch.desk.line;
 
-import hitch.core.counter.Distance;
 import hitch.core.counter.LengthUnit;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
 import hitch.core.judge.Survey;
 import hitch.core.line.Extent;
 import hitch.core.line.Station;
+import hitch.core.line.StationText;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import java.util.Optional;
@@ -20,20 +20,20 @@ final class PlaceField {
 
     /**
      * @param name what the field is called by those who do not see it
-     * @param at the station it shows, read from the place the job reads from
+     * @param at the station it shows, read from the place the job reads from; which way it lies stands beside the field,
+     *     and what is typed without a word lies that way
      */
     static TextField of(Context desk, String name, LocatedFinding found, Station at) {
         Survey survey = desk.work().now().survey();
-        String number = survey.facts()
-                .unit()
-                .number(new Distance(survey.line().stationing().read(at).mm()));
-        return Fields.text(name, number, WIDTH, typed -> move(desk, found, typed));
+        Station read = survey.line().stationing().read(at);
+        String number = survey.facts().unit().number(read.fromDatum());
+        return Fields.text(name, number, WIDTH, typed -> move(desk, found, read, typed));
     }
 
-    private static void move(Context desk, LocatedFinding found, String typed) {
+    private static void move(Context desk, LocatedFinding found, Station was, String typed) {
         Survey survey = desk.work().now().survey();
         LengthUnit unit = survey.facts().unit();
-        Optional<Station> read = unit.readSigned(typed).map(d -> new Station(d.mm()));
+        Optional<Station> read = StationText.read(typed, unit, was);
         if (read.isEmpty()) {
             desk.work()
                     .notices()

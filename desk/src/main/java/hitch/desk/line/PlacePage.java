@@ -40,7 +40,8 @@ final class PlacePage {
 
     Node build(Way way, Station at) {
         Survey survey = desk.work().now().survey();
-        String where = survey.line().show(way.name(), at, survey.facts().unit());
+        String where =
+                survey.line().place(way.name(), at, survey.facts().unit()).all();
         Table passed = new Table("When the camera was there");
         List<CameraTime> times = CameraTime.at(survey, way, at);
         for (CameraTime time : times.subList(0, Math.min(TIMES, times.size()))) {

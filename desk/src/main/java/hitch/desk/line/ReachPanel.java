@@ -122,11 +122,8 @@ final class ReachPanel implements Panel {
         Line line = survey.line();
         Table table = new Table(found.finding().phrase());
         found.extent()
-                .ifPresent(e -> table.row(
-                        "Where",
-                        found.branch().isEmpty()
-                                ? line.stationing().show(e, unit)
-                                : line.show(found.branch(), e.middle(), unit)));
+                .ifPresent(e ->
+                        table.row("Where", line.place(found.branch(), e, unit).all()));
         table.row("Weight", found.weight().word() + ": " + found.because());
         int seen = found.finding().sightings().size() + 1;
         table.row("Seen", seen == 1 ? "once" : seen + " times, within " + unit.show(found.doubt()) + " to either side");

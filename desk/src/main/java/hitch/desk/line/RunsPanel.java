@@ -3,6 +3,7 @@ package hitch.desk.line;
 import hitch.core.counter.Distance;
 import hitch.core.counter.LengthUnit;
 import hitch.core.judge.Survey;
+import hitch.core.line.Branch;
 import hitch.core.line.LineFacts;
 import hitch.core.line.Run;
 import hitch.core.line.RunId;
@@ -45,7 +46,12 @@ final class RunsPanel implements Panel {
             String how = survey.line().tied().loose().contains(run.id())
                     ? "shares too little with the others to be tied"
                     : run.tied() ? "reckoned from what it shares with others" : "as given on Load";
-            table.row(run.name(), survey.line().show(survey.line().tied().openedInto(run), run.start(), unit), how);
+            table.row(
+                    run.name(),
+                    survey.line()
+                            .place(survey.line().tied().openedInto(run), run.start(), unit)
+                            .all(),
+                    how);
         }
         return table;
     }
@@ -58,8 +64,8 @@ final class RunsPanel implements Panel {
             table.row(
                     tie.kind().title(),
                     unit.show(tie.gap().abs()),
-                    "apart, at " + line.stationing().show(tie.at(), unit) + ": " + name(survey, tie.one()) + " and "
-                            + name(survey, tie.two()));
+                    "apart, at " + line.place(Branch.LINE, tie.at(), unit).all() + ": " + name(survey, tie.one())
+                            + " and " + name(survey, tie.two()));
         }
         if (table.isEmpty()) {
             table.words("Nothing was seen from two runs.");
@@ -100,7 +106,8 @@ final class RunsPanel implements Panel {
                 + survey.line()
                         .whose()
                         .boundary()
-                        .map(b -> ", at " + survey.line().stationing().show(b, unit))
+                        .map(b -> ", at "
+                                + survey.line().place(Branch.LINE, b, unit).all())
                         .orElse("; its station is not known")
                 + ". Check locally.");
         return table;

@@ -52,9 +52,7 @@ final class SeenPanel implements Panel {
         }
         Table limits = new Table("Limits");
         for (Limit limit : line.limits()) {
-            String where = limit.branch().isEmpty()
-                    ? line.stationing().show(limit.from(), unit)
-                    : line.show(limit.branch(), limit.from().middle(), unit);
+            String where = line.place(limit.branch(), limit.from(), unit).all();
             limits.row(
                     limit.isUnknownBeyond()
                             ? "Unknown beyond"
@@ -63,6 +61,7 @@ final class SeenPanel implements Panel {
                     where,
                     limit.why());
         }
+        line.beyond(unit).ifPresent(b -> limits.row("In the main", "", b));
         survey.facts().notExamined().forEach(n -> limits.row("Not examined", "", n));
         HBox box = new HBox(40, shares, limits);
         box.getStyleClass().add("page");

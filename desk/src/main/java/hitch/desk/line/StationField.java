@@ -1,10 +1,10 @@
 package hitch.desk.line;
 
-import hitch.core.counter.Distance;
 import hitch.core.counter.LengthUnit;
 import hitch.core.job.Edit;
 import hitch.core.line.LineFacts;
 import hitch.core.line.Station;
+import hitch.core.line.StationText;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import java.util.Optional;
@@ -13,7 +13,7 @@ import javafx.scene.control.TextField;
 
 /** A station on the line that a person knows, counted from the opening; empty where what was seen tells. */
 final class StationField {
-    private static final double WIDTH = 88;
+    private static final double WIDTH = 112;
 
     private StationField() {}
 
@@ -24,9 +24,9 @@ final class StationField {
     static TextField of(
             Context desk, String name, Optional<Station> value, Function<Optional<Station>, LineFacts> with) {
         LengthUnit unit = desk.work().now().survey().facts().unit();
-        String shown = value.map(s -> unit.number(new Distance(s.mm()))).orElse("");
+        String shown = value.map(s -> StationText.show(s, unit)).orElse("");
         return Fields.text(name, shown, WIDTH, typed -> {
-            Optional<Station> next = unit.readSigned(typed).map(d -> new Station(d.mm()));
+            Optional<Station> next = StationText.read(typed, unit, Station.DATUM);
             if (!typed.isEmpty() && next.isEmpty()) {
                 desk.work().notices().say("\"" + typed + "\" is not a distance; it stays as it was.");
                 return;

@@ -9,23 +9,31 @@ import hitch.core.line.Equipment;
 import hitch.core.line.Material;
 import hitch.core.line.Opening;
 import hitch.core.line.OpeningKind;
+import hitch.core.line.Phase;
 import hitch.core.line.PipeSize;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
 import hitch.core.line.Zero;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
+import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** One run: where the camera went in, which way, what the counter read there, and how it lies on the line. */
 final class RunForm extends VBox {
-    private static final List<Integer> SIZES = List.of(2, 3, 4, 5, 6, 8, 10, 12);
+    private static final List<Integer> SIZES = List.of(0, 2, 3, 4, 5, 6, 8, 10, 12);
+    private static final String UNKNOWN = "unknown";
+    private static final List<Optional<Material>> MATERIALS = Stream.concat(
+                    Stream.of(Optional.<Material>empty()),
+                    Arrays.stream(Material.values()).map(Optional::of))
+            .toList();
 
     private final Context desk;
     private final Run run;
@@ -59,11 +67,7 @@ final class RunForm extends VBox {
                         run.direction(),
                         Direction::toward,
                         d -> change(r -> r.going(d))),
-                text(
-                        "Opening used",
-                        o.kind(),
-                        160,
-                        t -> open(new Opening(t, o.place(), o.material(), o.size(), o.sort(), o.ways()))),
+                text("Opening used", o.kind(), 160, t -> open(o.called(t))),
                 choice(
                         "Kind of opening",
                         List.of(OpeningKind.values()),
@@ -79,16 +83,16 @@ final class RunForm extends VBox {
                 text("Where", o.place(), 240, t -> open(o.withPlace(t))),
                 choice(
                         "Pipe there",
-                        List.of(Material.values()),
+                        MATERIALS,
                         o.material(),
-                        Material::word,
+                        m -> m.map(Material::word).orElse(UNKNOWN),
                         m -> open(o.withPipe(m, o.size()))),
                 choice(
                         "Size",
                         SIZES,
-                        o.size().inches(),
-                        i -> i + " in",
-                        i -> open(o.withPipe(o.material(), new PipeSize(i)))));
+                        o.size().map(PipeSize::inches).orElse(0),
+                        i -> i == 0 ? UNKNOWN : i + " in",
+                        i -> open(o.withPipe(o.material(), i == 0 ? Optional.empty() : Optional.of(new PipeSize(i))))));
     }
 
     private List<Node> counter() {
@@ -134,6 +138,7 @@ final class RunForm extends VBox {
                         unit.number(new Distance(run.start().mm())),
                         80,
                         t -> station(t).ifPresent(s -> change(r -> r.startingAt(s, r.tied())))),
+                choice("Recorded", List.of(Phase.values()), run.phase(), Phase::word, p -> change(r -> r.in(p))),
                 choice(
                         "Its place is",
                         List.of(false, true),

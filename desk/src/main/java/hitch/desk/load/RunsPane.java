@@ -4,9 +4,7 @@ import hitch.core.counter.Distance;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.line.Direction;
-import hitch.core.line.Material;
 import hitch.core.line.Opening;
-import hitch.core.line.PipeSize;
 import hitch.core.line.Run;
 import hitch.core.line.RunId;
 import hitch.core.line.Station;
@@ -51,10 +49,7 @@ final class RunsPane extends VBox {
         for (int i = 2; nameTaken(job, name); i++) {
             name = base + " " + i;
         }
-        Opening opening = job.runs().stream()
-                .map(Run::opening)
-                .findFirst()
-                .orElse(new Opening("cleanout", "", Material.CLAY, new PipeSize(4)));
+        Opening opening = job.runs().stream().map(Run::opening).findFirst().orElse(Opening.UNKNOWN);
         List<hitch.core.footage.ClipId> free = job.clips().stream()
                 .map(c -> c.id())
                 .filter(id -> job.runOf(id).isEmpty())

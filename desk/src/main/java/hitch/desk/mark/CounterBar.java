@@ -37,6 +37,8 @@ final class CounterBar extends HBox {
     private final Button walk;
     private final Button refuse;
     private final Button remove;
+    private final Button feet;
+    private final Button metres;
     private Optional<CounterWalk.Stop> stop = Optional.empty();
     private boolean arrived;
 
@@ -68,9 +70,13 @@ final class CounterBar extends HBox {
         walk.setId("next-doubt");
         refuse = Labels.button("Not so", "", "The counter was not set here", this::refuse);
         refuse.setId("refuse");
+        feet = Labels.button("Feet", "", "The counter counts feet", () -> sayUnit(LengthUnit.FEET));
+        feet.setId("counts-feet");
+        metres = Labels.button("Metres", "", "The counter counts metres", () -> sayUnit(LengthUnit.METRES));
+        metres.setId("counts-metres");
         remove = Labels.button("Remove", "", "Remove the counter mark of this frame", this::removeHere);
-        for (Button button : new Button[] {read, draw, zero, walk, refuse, remove}) {
-            button.setFocusTraversable(false);
+        for (Button button : new Button[] {read, draw, zero, walk, refuse, remove, feet, metres}) {
+            button.setFocusTraversable(button == feet || button == metres);
             button.setMinWidth(USE_PREF_SIZE);
             button.managedProperty().bind(button.visibleProperty());
         }
@@ -81,7 +87,20 @@ final class CounterBar extends HBox {
         Label label = Labels.of("Counter", "strong");
         label.setMinWidth(USE_PREF_SIZE);
         field.setMinWidth(USE_PREF_SIZE);
-        getChildren().addAll(label, Labels.of("C", "key"), field, read, draw, zero, remove, walk, refuse, here);
+        getChildren()
+                .addAll(
+                        label,
+                        Labels.of("C", "key"),
+                        field,
+                        read,
+                        draw,
+                        zero,
+                        remove,
+                        walk,
+                        refuse,
+                        feet,
+                        metres,
+                        here);
         desk.player().shownProperty().addListener((o, was, is) -> update());
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
         update();
@@ -114,7 +133,13 @@ final class CounterBar extends HBox {
         Optional<CounterMark> mark = shown.flatMap(this::markAt);
         List<CounterWalk.Stop> stops = shown.map(this::stops).orElse(List.of());
         remove.setVisible(mark.isPresent() && stop.isEmpty());
-        walk.setVisible(!stops.isEmpty());
+        boolean unitAsked = shown.flatMap(
+                        f -> desk.work().now().job().counterOf(f.clip().id()).counted())
+                .map(c -> !c.unitSure())
+                .orElse(false);
+        feet.setVisible(unitAsked);
+        metres.setVisible(unitAsked);
+        walk.setVisible(!stops.isEmpty() && !unitAsked);
         refuse.setVisible(stop.flatMap(CounterWalk.Stop::zeroing).isPresent());
         int count = shown.map(
                         f -> desk.work().now().job().marksOf(f.clip().id()).size())
@@ -122,8 +147,12 @@ final class CounterBar extends HBox {
         String where = mark.map(m -> m.by() == MarkSource.BY_HAND ? "set on this frame" : "read on this frame")
                 .orElse(count == 1 ? "1 mark on this clip" : count + " marks on this clip");
         String doubts = stops.isEmpty() ? "" : ", " + stops.size() + (stops.size() == 1 ? " doubt" : " doubts");
-        here.setText(where + doubts);
-        box.ask(stop.map(CounterBar::question).orElse(""));
+        here.setText(unitAsked ? "feet or metres?" : where + doubts);
+        box.ask(stop.map(CounterBar::question)
+                .orElse(
+                        unitAsked
+                                ? "Does this counter count feet or metres? Until that is said its stations are not trusted."
+                                : ""));
     }
 
     private static String question(CounterWalk.Stop stop) {
@@ -234,6 +263,10 @@ final class CounterBar extends HBox {
                     .apply(new Edit.SetMark(
                             f.clip().id(), Zeroing.byHand(f.picture().pts(), new Distance(cable))));
         });
+    }
+
+    private void sayUnit(LengthUnit unit) {
+        desk.work().apply(new Edit.SayCounterUnit(unit));
     }
 
     private void removeHere() {

@@ -1,21 +1,21 @@
 package hitch.desk.mark;
 
+import hitch.core.counter.Counted;
 import hitch.core.counter.CounterMark;
-import hitch.core.counter.Distance;
 import hitch.core.counter.Doubtful;
-import hitch.core.counter.LengthUnit;
 import hitch.core.counter.Reading;
 import hitch.core.counter.motion.MotionPath;
 import hitch.core.counter.motion.WallMotion;
 import hitch.core.counter.sight.CableMarks;
 import hitch.core.counter.sight.CablePath;
+import hitch.core.counter.sight.CounterFit;
 import hitch.core.counter.sight.CounterPlace;
-import hitch.core.counter.sight.CounterUnit;
 import hitch.core.counter.sight.Doubt;
 import hitch.core.counter.sight.Doubts;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.job.Edit;
+import hitch.core.job.UnitSigns;
 import hitch.desk.Context;
 import hitch.media.MediaException;
 import hitch.media.Progress;
@@ -52,14 +52,17 @@ final class CounterBook {
     /** Reads a clip's counter; without one, follows the pipe's wall so that known places can be joined by it. */
     Edit.ReadCounter read(Clip clip, CounterScan.Told told, Progress progress) throws MediaException {
         var footage = desk.work().footage();
-        CounterScan.Outcome scan =
-                CounterScan.read(footage.file(clip), footage.clipIndex(clip), told, progress.part(0, READING));
+        CounterScan.Outcome scan = CounterScan.read(
+                footage.file(clip),
+                footage.clipIndex(clip),
+                told.with(UnitSigns.of(desk.work().now().job(), clip)),
+                progress.part(0, READING));
         List<WallMotion.Step> motion = scan.place().isPresent()
                 ? List.of()
                 : MotionScan.read(footage.file(clip), footage.clipIndex(clip), progress.part(READING, 1));
         Page page = new Page(scan, told, motion);
         pages.put(clip.id(), page);
-        double unit = unitMm(page);
+        double unit = unitMm(clip, page);
         byHand(clip)
                 .forEach(r ->
                         scan.sheet().recall(clip.secondsInto(r.pts()), r.shown().mm() / unit));
@@ -77,19 +80,21 @@ final class CounterBook {
         if (page == null) {
             return new Edit.SetMark(clip.id(), typed);
         }
-        page.scan().sheet().correct(clip.secondsInto(typed.pts()), typed.shown().mm() / unitMm(page));
+        page.scan().sheet().correct(clip.secondsInto(typed.pts()), typed.shown().mm() / unitMm(clip, page));
         return edit(clip, page, Optional.of(typed));
     }
 
     private Edit.ReadCounter edit(Clip clip, Page page, Optional<CounterMark> typed) {
-        double unit = unitMm(page);
+        double unit = unitMm(clip, page);
         List<CounterMark> marks;
         List<Doubt> doubts;
+        Optional<Counted> counted = Optional.empty();
         if (page.scan().place().isPresent()) {
-            CablePath path = page.scan().path();
+            CounterFit fit = page.scan().fit();
             marks = CableMarks.of(
-                    path, clip, unit, desk.work().clips().state(clip).stretches());
-            doubts = Doubts.of(path);
+                    fit.path(), clip, unit, desk.work().clips().state(clip).stretches());
+            doubts = Doubts.among(fit.moments());
+            counted = Optional.of(counted(clip, page));
         } else {
             List<MotionPath.Known> known = new java.util.ArrayList<>(byHand(clip).stream()
                     .map(r -> new MotionPath.Known(
@@ -110,7 +115,8 @@ final class CounterBook {
                 doubts.stream()
                         .map(d -> new Doubtful(clip.ptsAt(d.from()), clip.ptsAt(d.to()), d.confidence()))
                         .toList(),
-                typed);
+                typed,
+                counted);
     }
 
     private List<Reading> byHand(Clip clip) {
@@ -120,10 +126,24 @@ final class CounterBook {
                 .toList();
     }
 
-    /** The length of the counter's unit: as it says itself, else as the job is measured. */
-    private double unitMm(Page page) {
-        CounterUnit said = page.scan().place().map(CounterPlace::unit).orElse(CounterUnit.UNSAID);
-        boolean metres = desk.work().now().survey().facts().unit() == LengthUnit.METRES;
-        return said != CounterUnit.UNSAID ? said.mm() : metres ? CounterUnit.METRES.mm() : Distance.MM_PER_FOOT;
+    /** The length of the counter's unit: as a person said, as it was weighed, or without a counter as the job is measured. */
+    private double unitMm(Clip clip, Page page) {
+        if (page.scan().place().isEmpty()) {
+            return desk.work().now().survey().facts().unit().mm();
+        }
+        return counted(clip, page).unit().mm();
+    }
+
+    /** What the counter counts in: as it was weighed, or, where that leaves a question, as it was answered before. */
+    private Counted counted(Clip clip, Page page) {
+        Counted weighed = page.scan().fit().counted();
+        return desk.work()
+                .now()
+                .job()
+                .counterOf(clip.id())
+                .counted()
+                .filter(c -> c.unitSure() && !weighed.unitSure())
+                .map(c -> new Counted(c.unit(), true, weighed.upSure()))
+                .orElse(weighed);
     }
 }

@@ -24,6 +24,9 @@ final class CounterBox extends Pane {
     private final Label question = Labels.of("", "well-chip");
     private Optional<Consumer<Region>> taker = Optional.empty();
     private String words = "";
+    /** Room round the digits, pixels of the footage. */
+    private static final int ROOM = 4;
+
     private Bounds picture;
     private int width;
     private int height;
@@ -60,9 +63,12 @@ final class CounterBox extends Pane {
         height = storedHeight;
         found.setVisible(place.isPresent() && bounds.getWidth() > 0);
         place.ifPresent(p -> {
-            Region r = p.region().within(width, height);
-            double sx = bounds.getWidth() / width;
-            double sy = bounds.getHeight() / height;
+            // The picture may be shown with other pixels than it is stored with.
+            Region r = p.ink()
+                    .grown(ROOM, ROOM)
+                    .within(p.picture().width(), p.picture().height());
+            double sx = bounds.getWidth() / p.picture().width();
+            double sy = bounds.getHeight() / p.picture().height();
             found.setX(bounds.getMinX() + r.x() * sx);
             found.setY(bounds.getMinY() + r.y() * sy);
             found.setWidth(r.width() * sx);

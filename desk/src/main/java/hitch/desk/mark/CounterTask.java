@@ -1,6 +1,7 @@
 package hitch.desk.mark;
 
-import hitch.core.counter.sight.CounterUnit;
+import hitch.core.counter.Counted;
+import hitch.core.counter.Doubtful;
 import hitch.core.footage.Clip;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
@@ -47,7 +48,7 @@ final class CounterTask {
         if (desk.player().shown().isEmpty() || reading) {
             return;
         }
-        box.askForBox(region -> read(new CounterScan.Told(Optional.of(region), CounterUnit.UNSAID)));
+        box.askForBox(region -> read(CounterScan.Told.NOTHING.in(region)));
     }
 
     private void read(CounterScan.Told told) {
@@ -73,6 +74,22 @@ final class CounterTask {
                         edit -> keep(clip.get(), told, edit));
     }
 
+    /** What is left to be asked of what was read. */
+    private static String asked(Edit.ReadCounter edit) {
+        Counted counted = edit.counted().orElseThrow();
+        if (!counted.upSure()) {
+            return "It is not clear which way up its digits stand: go to a frame where you can read them and set what it "
+                    + "shows there (C). ";
+        }
+        if (!counted.unitSure()) {
+            return "It is not clear whether it counts feet or metres: say which, beside the reading. ";
+        }
+        long doubts = edit.doubts().stream()
+                .filter(d -> d.confidence() < Doubtful.TO_BE_ASKED)
+                .count();
+        return doubts == 0 ? "Nothing in it is doubtful. " : "J goes to what is doubtful (" + doubts + "). ";
+    }
+
     private void keep(Clip clip, CounterScan.Told told, Edit.ReadCounter edit) {
         if (book.place(clip.id()).isEmpty()) {
             if (!edit.marks().isEmpty()) {
@@ -91,9 +108,7 @@ final class CounterTask {
         desk.work()
                 .notices()
                 .say("The counter of " + clip.fileName() + " was read. "
-                        + (edit.doubts().isEmpty()
-                                ? "Nothing in it is doubtful. "
-                                : "J goes to what is doubtful (" + edit.doubts().size() + "). ")
+                        + asked(edit)
                         + "Marks set by hand stay; Undo takes the reading back.");
     }
 }

@@ -1,14 +1,15 @@
 package hitch.desk.mark;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.line.Extent;
+import hitch.core.judge.Survey;
+import hitch.core.pipe.PlaceWords;
 import hitch.core.story.Wording;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Rope;
 import hitch.desk.widget.StillView;
+import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.geometry.Pos;
@@ -61,14 +62,13 @@ final class FindingCell extends ListCell<LocatedFinding> {
             setAccessibleText("");
             return;
         }
-        LengthUnit unit = desk.work().now().survey().facts().unit();
+        Survey survey = desk.work().now().survey();
+        Optional<PlaceWords> at = survey.line().place(found, survey.facts().unit());
         still.show(desk.work().still(found.finding()));
         what.setText(found.finding().phrase());
-        place.setText(found.extent().map(e -> measure(e, unit)).orElse("no station"));
+        place.setText(at.map(PlaceWords::distance).orElse(Wording.NO_STATION));
         boolean amended = !found.finding().history().isEmpty();
-        String side = found.extent()
-                .map(e -> (e.to().mm() > 0 ? e.to() : e.from()).side())
-                .orElse("");
+        String side = at.map(PlaceWords::way).orElse("");
         String remark = found.finding().kind() == FindingKind.REMARK
                 ? ""
                 : found.finding().remark();
@@ -83,14 +83,8 @@ final class FindingCell extends ListCell<LocatedFinding> {
         Label word = Labels.of(found.weight().word(), "soft");
         word.setMinWidth(40);
         weight.getChildren().setAll(new Rope(found.weight(), desk.theme().tones()), word);
-        setAccessibleText(what.getText() + ", " + Wording.place(found, unit) + ", "
+        setAccessibleText(what.getText() + ", " + Wording.place(found, survey) + ", "
                 + found.weight().word());
         setGraphic(row);
-    }
-
-    private static String measure(Extent extent, LengthUnit unit) {
-        return extent.isPoint()
-                ? unit.show(extent.from().fromDatum())
-                : extent.show(unit).replaceAll(" toward the \\w+$", "");
     }
 }

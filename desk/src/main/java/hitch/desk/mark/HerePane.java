@@ -2,10 +2,11 @@ package hitch.desk.mark;
 
 import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
+import hitch.core.judge.Survey;
 import hitch.core.line.Station;
+import hitch.core.pipe.PlaceWords;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
 import hitch.desk.widget.ClockText;
@@ -76,11 +77,15 @@ final class HerePane extends VBox {
     private Node card(LocatedFinding found) {
         StillView still = new StillView(80, 60);
         still.show(desk.work().still(found.finding()));
-        LengthUnit unit = desk.work().now().survey().facts().unit();
+        Survey survey = desk.work().now().survey();
         Label what = Labels.of(found.finding().kind().title(), "strong");
         Label when = Labels.of(seen(found), "soft");
         Label where = Labels.of(
-                found.extent().map(e -> unit.show(e.from().fromDatum())).orElse(""), "measure");
+                survey.line()
+                        .place(found, survey.facts().unit())
+                        .map(PlaceWords::distance)
+                        .orElse(""),
+                "measure");
         for (Label label : new Label[] {what, when, where}) {
             label.setMaxWidth(112);
             label.setMinWidth(112);

@@ -1,9 +1,8 @@
 package hitch.desk.mark;
 
 import hitch.core.counter.CounterTrace;
-import hitch.core.counter.LengthUnit;
 import hitch.core.line.Run;
-import hitch.core.line.Station;
+import hitch.core.pipe.PlaceWords;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
 import hitch.desk.widget.ClockText;
@@ -59,11 +58,10 @@ final class Readout extends HBox {
             return;
         }
         var survey = desk.work().now().survey();
-        LengthUnit unit = survey.facts().unit();
-        Optional<Station> at = survey.stationAt(shown.ref());
+        Optional<PlaceWords> at = survey.placeAt(shown.ref());
         Optional<Run> on = survey.runOf(shown.clip().id());
-        station.setText(at.map(s -> unit.show(s.fromDatum())).orElse(on.isEmpty() ? "above ground" : "no reading"));
-        side.setText(at.map(Station::side)
+        station.setText(at.map(PlaceWords::distance).orElse(on.isEmpty() ? "above ground" : "no reading"));
+        side.setText(at.map(PlaceWords::way)
                 .filter(s -> !s.isEmpty())
                 .orElse(
                         on.isEmpty()

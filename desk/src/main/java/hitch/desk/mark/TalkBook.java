@@ -93,7 +93,7 @@ final class TalkBook {
         Survey survey = desk.work().now().survey();
         Whereabouts where = where(survey, commentary, clip);
         Map<String, List<Contradiction>> against = new HashMap<>();
-        Contradictions.in(said, where)
+        Contradictions.in(said, where, survey.facts().unit())
                 .forEach(c ->
                         against.computeIfAbsent(c.key(), k -> new ArrayList<>()).add(c));
         return said.drafts().stream()

@@ -22,6 +22,7 @@ final class CounterLooks {
     private final ClipIndex index;
     private final Optional<Region> inside;
     private final CounterFinder finder;
+    private Region picture = new Region(0, 0, 1, 1);
 
     /**
      * @param inside the part of the pictures to show; empty for all of it
@@ -77,7 +78,13 @@ final class CounterLooks {
         }
     }
 
+    /** The whole of the pictures that were looked at. */
+    Region picture() {
+        return picture;
+    }
+
     private void look(int number, GreyPicture picture) {
+        this.picture = new Region(0, 0, picture.width(), picture.height());
         FrameIndex frames = index.frames();
         double seconds = frames.base().seconds(frames.pts(number) - frames.firstPts());
         finder.look(seconds, inside.map(picture::crop).orElse(picture));

@@ -1,10 +1,13 @@
 package hitch.media.render;
 
+import hitch.core.counter.CounterTrace;
+import hitch.core.counter.Heading;
 import hitch.core.counter.LengthUnit;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
+import hitch.core.footage.FrameRef;
 import hitch.core.judge.Survey;
-import hitch.core.line.Station;
+import hitch.core.pipe.PlaceWords;
 import hitch.core.story.Wording;
 import hitch.media.draw.Palette;
 import hitch.media.draw.Pen;
@@ -13,7 +16,7 @@ import java.awt.image.BufferedImage;
 import java.util.Locale;
 import java.util.Optional;
 
-/** Draws the label band under an evidence clip: station, finding, job, clip and time, and the rope along its top. */
+/** Draws the label band under an evidence clip: place, finding, job, clip and time, and the rope along its top. */
 final class BandPainter {
     /** Height of the band for footage of {@code width} pixels; even, as video sizes must be. */
     static int height(int width) {
@@ -23,13 +26,7 @@ final class BandPainter {
     private BandPainter() {}
 
     static void paint(
-            Survey survey,
-            LocatedFinding found,
-            Clip clip,
-            long pts,
-            Optional<Station> station,
-            int footageHeight,
-            BufferedImage canvas) {
+            Survey survey, LocatedFinding found, Clip clip, long pts, int footageHeight, BufferedImage canvas) {
         Pen pen = Pen.on(canvas);
         LengthUnit unit = survey.facts().unit();
         int band = canvas.getHeight() - footageHeight;
@@ -38,15 +35,24 @@ final class BandPainter {
         pen.fill(Palette.PAPER, 0, footageHeight, canvas.getWidth(), band);
         pen.fill(Palette.ROPE, 0, footageHeight, canvas.getWidth(), 3 * unitSize);
         double left = 14 * unitSize;
+        FrameRef camera = new FrameRef(clip.id(), pts);
+        Optional<PlaceWords> at = survey.line().place(found, unit);
+        CounterTrace trace = survey.traces().get(clip.id());
+        boolean moves = trace != null && trace.headingAt(pts) != Heading.STILL;
+        String going = moves
+                ? survey.placeAt(camera)
+                        .map(p -> "  ·  camera at " + p.distance())
+                        .orElse("")
+                : "";
         pen.line(
-                station.map(s -> unit.show(s.fromDatum())).orElse("no station"),
+                at.map(PlaceWords::distance).orElse(Wording.NO_STATION),
                 Typefaces.boldMeasure(27 * unitSize),
                 Palette.INK,
                 left,
                 footageHeight + 36 * unitSize,
                 middle - 2 * left);
         pen.line(
-                station.map(Station::side).orElse(""),
+                at.map(PlaceWords::way).orElse(""),
                 Typefaces.text(14 * unitSize),
                 Palette.INK_SOFT,
                 left,
@@ -54,14 +60,14 @@ final class BandPainter {
                 middle - 2 * left);
         double right = canvas.getWidth() - middle - left;
         pen.line(
-                Wording.what(found) + ", " + Wording.place(found, unit),
+                Wording.what(found),
                 Typefaces.bold(17 * unitSize),
                 Palette.INK,
                 middle,
                 footageHeight + 28 * unitSize,
                 right);
         pen.line(
-                survey.facts().title() + "  ·  " + found.finding().id(),
+                survey.facts().title() + "  ·  " + found.finding().id() + going,
                 Typefaces.text(14 * unitSize),
                 Palette.INK_SOFT,
                 middle,

@@ -1,13 +1,17 @@
 package hitch.media.render;
 
+import hitch.core.counter.CounterTrace;
+import hitch.core.counter.Heading;
 import hitch.core.counter.LengthUnit;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
+import hitch.core.footage.FrameRef;
 import hitch.core.judge.Survey;
 import hitch.core.line.Extent;
 import hitch.core.line.Station;
+import hitch.core.pipe.PlaceWords;
 import hitch.core.story.FindingShot;
 import hitch.core.story.Wording;
 import hitch.media.draw.Palette;
@@ -36,10 +40,11 @@ final class FindingPainter {
     }
 
     /**
-     * @param station where the camera is in this frame
+     * @param camera where the camera is in this frame; the finding's own place stands large on the slip, and the
+     *     camera's beside it only while it moves, so that a held picture shows one number
      * @param held whether the frame is held, so that caption and pointer show
      */
-    void paint(FindingShot shot, BufferedImage footage, Optional<Station> station, boolean held, BufferedImage canvas) {
+    void paint(FindingShot shot, BufferedImage footage, FrameRef camera, boolean held, BufferedImage canvas) {
         Pen pen = Pen.on(canvas);
         int wellWidth = canvas.getWidth() - SLIP;
         int wellHeight = canvas.getHeight() - CAPTION;
@@ -55,7 +60,7 @@ final class FindingPainter {
             pen.fill(Palette.COPPER, 0, wellHeight, 6, CAPTION);
         }
         pen.line(shot.caption(), Typefaces.bold(26), Palette.PAPER, 28, wellHeight + 44.0, wellWidth - 56.0);
-        slip(pen, shot, station, wellWidth, canvas.getHeight());
+        slip(pen, shot, camera, held, wellWidth, canvas.getHeight());
         pen.close();
     }
 
@@ -82,33 +87,39 @@ final class FindingPainter {
                         y + Math.sin(angle) * from * 0.35));
     }
 
-    private void slip(Pen pen, FindingShot shot, Optional<Station> station, int left, int height) {
+    private void slip(Pen pen, FindingShot shot, FrameRef camera, boolean held, int left, int height) {
         double x = left + 28.0;
         double width = SLIP - 56.0;
         pen.fill(Palette.PAPER, left, 0, SLIP, height);
         pen.block(survey.facts().title(), Typefaces.text(16), Palette.INK_SOFT, x, 40, width, 20, 2);
-        String distance = station.map(s -> unit.show(s.fromDatum())).orElse("no station");
-        pen.line(distance, Typefaces.boldMeasure(distance.length() > 9 ? 32 : 46), Palette.INK, x, 128, width);
-        pen.line(station.map(Station::side).orElse(""), Typefaces.text(19), Palette.INK_SOFT, x, 156, width);
-        Optional<LocatedFinding> found = survey.finding(shot.finding());
+        Optional<LocatedFinding> found = survey.thing(shot.finding());
+        Optional<PlaceWords> place = found.flatMap(f -> survey.line().place(f, unit));
+        String distance = place.map(PlaceWords::distance).orElse(Wording.NO_STATION);
+        pen.line(distance, Typefaces.boldMeasure(distance.length() > 9 ? 28 : 46), Palette.INK, x, 128, width);
+        pen.line(place.map(PlaceWords::way).orElse(""), Typefaces.text(19), Palette.INK_SOFT, x, 156, width);
+        if (!held && moves(camera)) {
+            survey.placeAt(camera)
+                    .ifPresent(p ->
+                            pen.line("camera at " + p.distance(), Typefaces.text(16), Palette.INK_SOFT, x, 180, width));
+        }
         FindingKind kind = found.map(f -> f.finding().kind()).orElse(FindingKind.REMARK);
         pen.line(kind.title(), Typefaces.bold(27), Palette.INK, x, 218, width);
         Weight weight = Weight.values()[shot.knots()];
         pen.rope(shot.knots(), Palette.ROPE, Palette.COPPER, x, 248, 132, 16);
         pen.line(weight.word(), Typefaces.bold(18), Palette.INK, x + 148, 254, width - 148);
         found.ifPresent(f -> pen.block(said(f), Typefaces.text(17), Palette.INK, x, 292, width, 22, 3));
+        Optional<Station> station = held ? Optional.empty() : survey.stationAt(camera);
         survey.seen().ifPresent(seen -> line(pen, seen, found, station, x + 20, 372, height - 40.0));
     }
 
-    /** The finding without its kind, which stands above; a stretch also with its ends. */
-    private String said(LocatedFinding found) {
-        String what =
-                Wording.what(found).replaceFirst("^" + found.finding().kind().title() + "[,; ]*", "");
-        String stretch = found.extent()
-                .filter(e -> !e.isPoint())
-                .map(e -> e.show(unit) + (what.isBlank() ? "" : ". "))
-                .orElse("");
-        return stretch + what;
+    private boolean moves(FrameRef camera) {
+        CounterTrace trace = survey.traces().get(camera.clip());
+        return trace != null && trace.headingAt(camera.pts()) != Heading.STILL;
+    }
+
+    /** The finding without its kind and its place, which stand above. */
+    private static String said(LocatedFinding found) {
+        return Wording.what(found).replaceFirst("^" + found.finding().kind().title() + "[,; ]*", "");
     }
 
     /** The line upright: building above, main below, the finding in copper, the camera as a ring. */

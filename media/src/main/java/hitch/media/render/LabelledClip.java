@@ -59,14 +59,7 @@ public final class LabelledClip {
                 Picture stored = frames.at(pts);
                 Picture picture = Adjuster.apply(stored, survey.adjustmentAt(new FrameRef(clip.id(), stored.pts())));
                 canvas.setRGB(0, 0, footageWidth, footageHeight, picture.rgb(), 0, picture.width());
-                BandPainter.paint(
-                        survey,
-                        found,
-                        clip,
-                        picture.pts(),
-                        survey.stationAt(new FrameRef(clip.id(), picture.pts())),
-                        footageHeight,
-                        canvas);
+                BandPainter.paint(survey, found, clip, picture.pts(), footageHeight, canvas);
                 writer.picture(((DataBufferInt) canvas.getRaster().getDataBuffer()).getData());
             }
             writer.sound(SoundReader.read(source, index.base().seconds(index.pts(first)), (double) pictures / rate)

@@ -130,11 +130,7 @@ public final class StoryRenderer {
                 Picture picture = Adjuster.apply(
                         stored, survey.adjustmentAt(new FrameRef(shot.frame().clip(), now.pts())));
                 painter.paint(
-                        shot,
-                        Still.image(picture),
-                        survey.stationAt(new FrameRef(shot.frame().clip(), now.pts())),
-                        now.held(),
-                        canvas);
+                        shot, Still.image(picture), new FrameRef(shot.frame().clip(), now.pts()), now.held(), canvas);
             }
         }
     }
@@ -150,7 +146,8 @@ public final class StoryRenderer {
         long to = samples(Math.round(placed.end() * RATE));
         float[] sound = new float[(int) (to - from)];
         float[] voice = spoken.sound(placed.shot()).samples();
-        int at = (int) (Math.round(placed.voice() * SoundEncoder.RATE) - from);
+        // A shot's pictures may begin a little after its time, and its voice with the first of them.
+        int at = (int) Math.clamp(Math.round(placed.voice() * SoundEncoder.RATE) - from, 0, sound.length);
         System.arraycopy(voice, 0, sound, at, Math.min(voice.length, sound.length - at));
         return sound;
     }

@@ -4,9 +4,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.counter.sight.CounterFinder;
 import hitch.core.counter.sight.CounterPlace;
-import hitch.core.counter.sight.CounterReader;
-import hitch.core.counter.sight.CounterSheet;
+import hitch.core.counter.sight.CounterReadings;
+import hitch.core.counter.sight.CounterUnit;
 import hitch.core.counter.sight.GreyPicture;
+import hitch.core.counter.sight.UnitHints;
 import hitch.media.draw.Typefaces;
 import java.awt.BasicStroke;
 import java.awt.Color;
@@ -83,7 +84,7 @@ class CounterSightTest {
         g.fill(outline);
     }
 
-    private static CounterSheet read(Look look) {
+    private static CounterReadings read(Look look) {
         Random random = new Random(8);
         CounterFinder finder = new CounterFinder();
         List<GreyPicture> pictures = new ArrayList<>();
@@ -96,9 +97,9 @@ class CounterSightTest {
         }
         Optional<CounterPlace> place = finder.found();
         assertThat(place).isPresent();
-        CounterSheet sheet = new CounterSheet(new CounterReader(place.get()));
+        CounterReadings sheet = new CounterReadings(finder.rivals(), CounterUnit.UNSAID, UnitHints.NONE);
         for (int i = 0; i < LOOKS; i++) {
-            sheet.take(i / 5.0, pictures.get(i).crop(place.get().region()));
+            sheet.take(i / 5.0, pictures.get(i).crop(sheet.region()));
         }
         sheet.settle();
         return sheet;
@@ -114,8 +115,8 @@ class CounterSightTest {
             String face, float size, int x, int y, String ink, boolean boxed, String form) {
         Font font = (face.equals("mono") ? Typefaces.measure(size) : Typefaces.text(size));
         Color colour = ink.equals("white") ? Color.WHITE : ink.equals("black") ? Color.BLACK : new Color(240, 220, 40);
-        CounterSheet sheet = read(new Look(font, x, y, colour, boxed, form));
-        long right = sheet.path().moments().stream()
+        CounterReadings sheet = read(new Look(font, x, y, colour, boxed, form));
+        long right = sheet.fit().moments().stream()
                 .filter(m -> m.value().isPresent() && Math.abs(m.value().getAsDouble() - truth(m.seconds())) <= 0.1001)
                 .count();
         assertThat(right).isGreaterThanOrEqualTo(LOOKS * 98 / 100);
@@ -135,7 +136,7 @@ class CounterSightTest {
     @Test
     void condensedDigitsAreReadToo() {
         Font narrow = Typefaces.text(26).deriveFont(AffineTransform.getScaleInstance(0.7, 1));
-        CounterSheet sheet = read(new Look(narrow, 330, 340, Color.WHITE, false, "%.1f"));
+        CounterReadings sheet = read(new Look(narrow, 330, 340, Color.WHITE, false, "%.1f"));
         assertThat(sheet.readings().stream().filter(r -> r.value().isPresent()).count())
                 .isGreaterThan(LOOKS * 9 / 10);
     }

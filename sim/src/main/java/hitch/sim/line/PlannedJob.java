@@ -91,7 +91,8 @@ final class PlannedJob {
         job = job.with(new Edit.PutRun(run(trip, parts)));
         for (Part part : parts) {
             List<CounterMark> marks = marks(trip, part);
-            job = job.with(new Edit.ReadCounter(part.clip(), marks, List.of(), java.util.Optional.empty()));
+            job = job.with(new Edit.ReadCounter(
+                    part.clip(), marks, List.of(), java.util.Optional.empty(), java.util.Optional.empty()));
         }
         note(trip, parts);
     }

@@ -1,5 +1,6 @@
 package hitch.sim.trial;
 
+import hitch.core.counter.Distance;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -27,29 +28,48 @@ public record CounterLook(
         BARE
     }
 
-    /** How the number is written. */
+    private static final double PER_FOOT = 0.3048;
+    /** Size of small letters behind a number, against the number's. */
+    private static final double SMALLER = 0.6;
+
+    /** How the number is written; what is written small stands behind it in smaller letters. */
     public enum Form {
-        PLAIN("%.1f", 1),
-        FEET("%.1f ft", 1),
-        FEET_JOINED("%.1fFT", 1),
-        ZERO_LED("%05.1f", 1),
-        LABELLED("DIST %.1f", 1),
-        METRES("%.2f m", 0.3048),
-        FEET_INCHES("", 1);
+        PLAIN("%.1f", "", 1),
+        FEET("%.1f ft", "", 1),
+        FEET_JOINED("%.1fFT", "", 1),
+        ZERO_LED("%05.1f", "", 1),
+        LABELLED("DIST %.1f", "", 1),
+        METRES("%.2f m", "", PER_FOOT),
+        FEET_INCHES("", "", 1),
+        FEET_SMALL("%.1f", "ft", 1),
+        METRES_SMALL("%.2f", "m", PER_FOOT),
+        METRES_BARE("%.2f", "", PER_FOOT);
 
         private final String pattern;
+        private final String small;
         private final double perFoot;
 
-        Form(String pattern, double perFoot) {
+        Form(String pattern, String small, double perFoot) {
             this.pattern = pattern;
+            this.small = small;
             this.perFoot = perFoot;
+        }
+
+        /** Whether it counts metres. */
+        public boolean isMetric() {
+            return perFoot != 1;
+        }
+
+        /** What it counts in, millimetres. */
+        public double mm() {
+            return isMetric() ? 1000 : Distance.MM_PER_FOOT;
         }
 
         /** What the counter shows at {@code feet}, rounded as it rounds. */
         double shown(double feet) {
             return switch (this) {
                 case FEET_INCHES -> Math.round(feet * 12) / 12.0;
-                case METRES -> Math.round(feet * perFoot * 100) / 100.0;
+                case METRES, METRES_SMALL, METRES_BARE -> Math.round(feet * perFoot * 100) / 100.0;
                 default -> Math.round(feet * 10) / 10.0;
             };
         }
@@ -73,15 +93,25 @@ public record CounterLook(
         String clock = String.format("10:%02d:%02d", 14 + (int) seconds / 60, (int) seconds % 60);
         word(g, clock, near, top ? height - near : near + small, small, true, width);
         word(g, "6 in", near, top ? near + tall : height - near, small, !right, width);
-        word(g, form.text(feet), near, top ? near + tall : height - near, tall, right, width);
+        double foot = top ? near + tall : height - near;
+        double unit = form.small.isEmpty() ? 0 : tall * SMALLER * (form.small.length() + 0.8);
+        word(g, form.text(feet), right ? near + unit : near, foot, tall, right, width);
+        if (!form.small.isEmpty()) {
+            double number = shape(g, form.text(feet), tall).getBounds2D().getMaxX() + tall * 0.4;
+            word(g, form.small, right ? near : near + number, foot, tall * SMALLER, right, width);
+        }
     }
 
-    private void word(Graphics2D g, String text, double x, double y, double high, boolean fromRight, int width) {
-        Shape shape = face == TrialFace.DOTS
+    private Shape shape(Graphics2D g, String text, double high) {
+        return face == TrialFace.DOTS
                 ? DotMatrix.shape(text, 0, 0, high)
                 : face.font(high)
                         .createGlyphVector(g.getFontRenderContext(), text)
                         .getOutline();
+    }
+
+    private void word(Graphics2D g, String text, double x, double y, double high, boolean fromRight, int width) {
+        Shape shape = shape(g, text, high);
         Rectangle2D bounds = shape.getBounds2D();
         double left = fromRight ? width - x - bounds.getMaxX() : x;
         shape = java.awt.geom.AffineTransform.getTranslateInstance(Math.round(left), Math.round(y))

@@ -17,7 +17,7 @@ import java.util.Random;
  * @param noise grain, brightness steps (standard deviation)
  * @param blur softness of the lens and its burned-in writing, pixels (standard deviation)
  * @param blinks whether the counter is missing for some seconds
- * @param upsideDown whether the recorder hung on its head, writing and all
+ * @param turnedFrom seconds from which the picture stands on its head, writing and all; infinite for never
  * @param bits bits a second
  * @param rate pictures a second
  * @param seed of everything random
@@ -28,7 +28,7 @@ public record CounterTrial(
         double noise,
         double blur,
         boolean blinks,
-        boolean upsideDown,
+        double turnedFrom,
         int bits,
         double seconds,
         int rate,
@@ -40,6 +40,11 @@ public record CounterTrial(
     /** Whether the counter is on the picture at {@code at} seconds. */
     public boolean visible(double at) {
         return !blinks || at % 17 < 14.5;
+    }
+
+    /** Whether the picture stands on its head at {@code at} seconds. */
+    public boolean turned(double at) {
+        return frameTime(at) >= turnedFrom;
     }
 
     /** What the counter shows at {@code at} seconds, in its own unit. */
@@ -68,13 +73,13 @@ public record CounterTrial(
                     look.burn(g, WIDTH, HEIGHT, path.counter(at), at);
                     g.dispose();
                 }
-                writer.picture(spoilt(image, random));
+                writer.picture(spoilt(image, at >= turnedFrom, random));
             }
             writer.finish();
         }
     }
 
-    private int[] spoilt(BufferedImage image, Random random) {
+    private int[] spoilt(BufferedImage image, boolean upsideDown, Random random) {
         BufferedImage soft = blur < 0.2 ? image : soft(image);
         int[] from = soft.getRGB(0, 0, WIDTH, HEIGHT, null, 0, WIDTH);
         int[] to = new int[from.length];

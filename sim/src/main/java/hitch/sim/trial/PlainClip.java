@@ -24,7 +24,7 @@ public final class PlainClip {
                 5,
                 0.5,
                 false,
-                false,
+                Double.POSITIVE_INFINITY,
                 BITS,
                 SECONDS,
                 RATE,

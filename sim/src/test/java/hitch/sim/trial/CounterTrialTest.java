@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.counter.sight.CablePath;
 import hitch.core.counter.sight.CounterPlace;
-import hitch.core.counter.sight.CounterSheet;
+import hitch.core.counter.sight.CounterReadings;
 import hitch.core.counter.sight.CounterUnit;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndexer;
@@ -31,7 +31,7 @@ class CounterTrialTest {
                 6,
                 blur,
                 false,
-                upsideDown,
+                upsideDown ? 0 : Double.POSITIVE_INFINITY,
                 1_200_000,
                 SECONDS,
                 10,
@@ -49,8 +49,10 @@ class CounterTrialTest {
     void findsTheZeroingAndReadsEveryMoment() throws Exception {
         CounterLook look = new CounterLook(
                 TrialFace.ROUND, 22, Color.WHITE, CounterLook.Ground.OUTLINE, true, false, CounterLook.Form.FEET);
-        CounterTable.Score score = CounterTable.score(
-                trial(look, VideoWriter.Coding.H264, false, true, 0.4), folder.resolve("zeroed.mp4"));
+        CounterScore score = CounterScore.of(
+                trial(look, VideoWriter.Coding.H264, false, true, 0.4),
+                folder.resolve("zeroed.mp4"),
+                new Calibration());
         assertThat(score.right()).isGreaterThanOrEqualTo(score.visible() * 995 / 1000);
         assertThat(score.wrong()).isZero();
         assertThat(score.zeroingsMissed()).isZero();
@@ -72,8 +74,8 @@ class CounterTrialTest {
         CounterScan.Outcome found = read(trial);
         CounterPlace place = found.place().orElseThrow();
         assertThat(place.manner()).isEqualTo(CounterPlace.Manner.DARK_TURNED);
-        assertThat(place.unit()).isEqualTo(CounterUnit.METRES);
-        long right = found.path().moments().stream()
+        assertThat(found.fit().unit().unit()).isEqualTo(CounterUnit.METRES);
+        long right = found.fit().moments().stream()
                 .filter(m ->
                         m.value().isPresent() && Math.abs(m.value().getAsDouble() - trial.shown(m.seconds())) < 0.031)
                 .count();
@@ -86,8 +88,8 @@ class CounterTrialTest {
                 TrialFace.TYPED, 21, Color.WHITE, CounterLook.Ground.OUTLINE, true, true, CounterLook.Form.FEET_INCHES);
         CounterTrial trial = trial(look, VideoWriter.Coding.MPEG4, false, false, 0.3);
         CounterScan.Outcome found = read(trial);
-        assertThat(found.place().orElseThrow().unit()).isEqualTo(CounterUnit.FEET_INCHES);
-        assertThat(found.path().moments())
+        assertThat(found.fit().unit().unit()).isEqualTo(CounterUnit.FEET_INCHES);
+        assertThat(found.fit().moments())
                 .filteredOn(m -> m.confidence() >= 0.8)
                 .hasSizeGreaterThan(40)
                 .allMatch(m -> Math.abs(m.value().orElseThrow() - trial.shown(m.seconds())) < 0.1);
@@ -98,11 +100,11 @@ class CounterTrialTest {
         CounterLook look = new CounterLook(
                 TrialFace.BARS, 31, Color.WHITE, CounterLook.Ground.BOX, false, true, CounterLook.Form.PLAIN);
         CounterTrial trial = trial(look, VideoWriter.Coding.H264, false, false, 1.3);
-        CounterSheet sheet = read(trial).sheet();
-        for (CablePath.Moment moment : sheet.path().moments()) {
+        CounterReadings sheet = read(trial).sheet();
+        for (CablePath.Moment moment : sheet.fit().moments()) {
             if (moment.confidence() < 0.5) {
                 sheet.correct(moment.seconds(), trial.shown(moment.seconds()));
-                assertThat(sheet.path().moments())
+                assertThat(sheet.fit().moments())
                         .filteredOn(m -> m.seconds() == moment.seconds())
                         .singleElement()
                         .satisfies(m -> {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Finds the counter among all that is written on a clip: the number that stands in one place and changes as a cable can,
@@ -15,6 +16,10 @@ public final class CounterFinder {
     private static final int WHOLE = 8;
     /** Places looked at in the other pictures. */
     private static final int PLACES = 10;
+    /** Room beside a place for the unit's letters, in heights of its digits. */
+    private static final int BESIDE = 3;
+    /** Other ways of reading that are tried beside the likeliest. */
+    private static final int RIVALS = 2;
     /** How much a place must behave like a counter for the search to end there. */
     private static final double ENOUGH = 0.3;
     /** Dark writing is rarer, and the outlines of bright writing look like it; so with writing on its head. */
@@ -26,20 +31,26 @@ public final class CounterFinder {
 
     private record Rated(CounterPlace place, double rate) {}
 
+    /** Room round a place in which the same writing is looked for the other way up, in heights of its digits. */
+    private static final int ROUND = 3;
+
     private final LineReader reader = new LineReader(GlyphNet.shipped());
     private final List<Look> looks = new ArrayList<>();
     private final CounterUnit told;
+    private final Optional<Boolean> turned;
 
     /**
      * @param told how the counter counts, by the user's word; {@link CounterUnit#UNSAID} to see for itself
+     * @param turned whether it stands on its head, by the user's word; empty to see for itself
      */
-    public CounterFinder(CounterUnit told) {
+    public CounterFinder(CounterUnit told, Optional<Boolean> turned) {
         this.told = told;
+        this.turned = turned;
     }
 
     /** A finder that nothing was told. */
     public CounterFinder() {
-        this(CounterUnit.UNSAID);
+        this(CounterUnit.UNSAID, Optional.empty());
     }
 
     /** Takes one more picture to look at, in order of time; some dozens spread over the clip are enough. */
@@ -51,7 +62,7 @@ public final class CounterFinder {
     public Optional<CounterPlace> found() {
         List<Rated> all = new ArrayList<>();
         for (boolean thorough : new boolean[] {false, true}) {
-            for (CounterPlace.Manner manner : CounterPlace.Manner.values()) {
+            for (CounterPlace.Manner manner : manners()) {
                 best(manner, thorough).ifPresent(all::add);
                 if (all.stream().anyMatch(r -> r.rate() >= ENOUGH)) {
                     return likeliest(all);
@@ -62,6 +73,36 @@ public final class CounterFinder {
             }
         }
         return likeliest(all);
+    }
+
+    /**
+     * The likeliest counter and what else it may be: the same number read the other way up, or its place on a picture
+     * that was turned over half-way. All of them are to be read, since one that stands on its head can be read into
+     * another number.
+     */
+    public List<CounterPlace> rivals() {
+        List<CounterPlace> rivals = new ArrayList<>();
+        found().ifPresent(first -> {
+            rivals.add(first);
+            CounterPlace.Manner over = first.manner().over();
+            if (turned.isEmpty()) {
+                Region picture = first.picture();
+                Region there = first.ink().grown(ROUND * first.height(), first.height());
+                Region mirrored = over.stored(there, picture.width(), picture.height());
+                trails(over, List.of(there, mirrored)).stream()
+                        .filter(t -> t.mayRival(looks.size()))
+                        .sorted(Comparator.comparingDouble(NumberTrail::weight).reversed())
+                        .limit(RIVALS)
+                        .forEach(t -> rivals.add(place(t, over)));
+            }
+        });
+        return rivals;
+    }
+
+    private List<CounterPlace.Manner> manners() {
+        return Stream.of(CounterPlace.Manner.values())
+                .filter(m -> turned.isEmpty() || turned.get() == m.isTurned())
+                .toList();
     }
 
     private static Optional<CounterPlace> likeliest(List<Rated> all) {
@@ -79,9 +120,14 @@ public final class CounterFinder {
 
     private CounterPlace place(NumberTrail trail, CounterPlace.Manner manner) {
         GreyPicture any = looks.getFirst().picture();
-        Region stored = manner.stored(trail.region(), any.width(), any.height());
         return new CounterPlace(
-                stored, manner, trail.decimals(), trail.height(), told == CounterUnit.UNSAID ? trail.unit() : told);
+                new Region(0, 0, any.width(), any.height()),
+                manner.stored(trail.region(), any.width(), any.height()),
+                manner.stored(trail.ink(), any.width(), any.height()),
+                manner,
+                trail.decimals(),
+                trail.height(),
+                trail.forFeet());
     }
 
     /** Numbers all over every {@code step}th picture. */
@@ -99,8 +145,13 @@ public final class CounterFinder {
         List<Region> places = searched(manner, step).stream()
                 .sorted(Comparator.comparingDouble(NumberTrail::weight).reversed())
                 .limit(PLACES)
-                .map(t -> t.region().grown(t.height(), 0))
+                .map(t -> t.region().grown(BESIDE * t.height(), 0))
                 .toList();
+        return trails(manner, places);
+    }
+
+    /** Numbers in every picture inside {@code places}, as they lie on a picture looked at in that manner. */
+    private List<NumberTrail> trails(CounterPlace.Manner manner, List<Region> places) {
         List<NumberTrail> trails = new ArrayList<>();
         for (Look look : looks) {
             GreyPicture picture = manner.of(look.picture());

@@ -3,13 +3,26 @@ package hitch.core.counter.sight;
 /**
  * Where a clip's counter stands and what it looks like.
  *
- * @param region the part of the picture, as stored, that it never leaves
+ * @param picture the picture it was found on, as stored
+ * @param region the part of the picture that it never leaves, with room for one more digit
+ * @param ink the part that its digits and the letters behind them take up
  * @param manner how it is to be looked at
  * @param decimals digits after its point; -1 for feet and inches
  * @param height height of its digits, pixels
- * @param unit what is written behind it
+ * @param forFeet how much the letters behind it speak for feet, as the logarithm of the odds; negative for metres
  */
-public record CounterPlace(Region region, Manner manner, int decimals, int height, CounterUnit unit) {
+public record CounterPlace(
+        Region picture, Region region, Region ink, Manner manner, int decimals, int height, double forFeet) {
+    /** The same counter looked for in {@code region} only. */
+    public CounterPlace in(Region picture, Region region, Region ink) {
+        return new CounterPlace(picture, region, ink, manner, decimals, height, forFeet);
+    }
+
+    /** Whether it shows feet and inches. */
+    public boolean inInches() {
+        return decimals < 0;
+    }
+
     /** How a picture is to be turned so that writing on it stands upright and bright. */
     public enum Manner {
         BRIGHT(false, false),
@@ -33,6 +46,16 @@ public record CounterPlace(Region region, Manner manner, int decimals, int heigh
         /** Whether the writing stands on its head. */
         public boolean isTurned() {
             return turned;
+        }
+
+        /** The same writing the other way up. */
+        public Manner over() {
+            return switch (this) {
+                case BRIGHT -> BRIGHT_TURNED;
+                case DARK -> DARK_TURNED;
+                case BRIGHT_TURNED -> BRIGHT;
+                case DARK_TURNED -> DARK;
+            };
         }
 
         GreyPicture of(GreyPicture picture) {

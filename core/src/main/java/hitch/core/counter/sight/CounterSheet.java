@@ -3,14 +3,15 @@ package hitch.core.counter.sight;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
- * All that was read off one clip's counter, and what a person said of it. The clip itself teaches the reader: what the
+ * All that was read off one clip's counter in one of the ways that it may be meant. The clip itself teaches the reader: what the
  * fit believes shows how this counter's digits look, and with that the doubtful pictures are read once more. So does
  * every correction.
  */
-public final class CounterSheet {
+final class CounterSheet {
     /** Bytes of pictures kept for reading again. */
     private static final long ROOM = 64L << 20;
     /** Pictures that the face is learnt from. */
@@ -26,19 +27,24 @@ public final class CounterSheet {
     private final NavigableMap<Double, RawReading> typed = new TreeMap<>();
     private long kept;
 
-    public CounterSheet(CounterReader reader) {
+    CounterSheet(CounterReader reader) {
         this.reader = reader;
     }
 
     /** A sheet on which nothing could be read at the given moments, seconds. */
-    public static CounterSheet empty(List<Double> moments) {
+    static CounterSheet empty(List<Double> moments) {
         CounterSheet sheet = new CounterSheet(null);
         moments.forEach(m -> sheet.readings.put(m, RawReading.none(m)));
         return sheet;
     }
 
+    /** Where the counter stands; empty where nothing could be read. */
+    Optional<CounterPlace> place() {
+        return Optional.ofNullable(reader).map(CounterReader::place);
+    }
+
     /** Reads one more picture. */
-    public void take(double seconds, GreyPicture part) {
+    void take(double seconds, GreyPicture part) {
         RawReading reading = reader.readPart(seconds, part);
         readings.put(seconds, reading);
         boolean weak = reading.sure() < WEAK;
@@ -49,7 +55,7 @@ public final class CounterSheet {
     }
 
     /** Learns the counter's face from what fits and reads again what does not, once all pictures were taken. */
-    public void settle() {
+    void settle() {
         CablePath path = path();
         List<RawReading> sure = path.kept().stream()
                 .filter(r -> !r.typed() && r.sure() >= WEAK && parts.containsKey(r.seconds()))
@@ -78,7 +84,7 @@ public final class CounterSheet {
     }
 
     /** What a person says the counter shows at {@code seconds}; teaches the reader and reads doubtful pictures again. */
-    public void correct(double seconds, double value) {
+    void correct(double seconds, double value) {
         typed.put(seconds, RawReading.typed(seconds, value));
         Double nearest = parts.floorKey(seconds + 0.1);
         if (nearest != null && seconds - nearest < 0.25) {
@@ -88,21 +94,20 @@ public final class CounterSheet {
     }
 
     /** Takes it that a person had said so before; nothing is read again. */
-    public void recall(double seconds, double value) {
+    void recall(double seconds, double value) {
         typed.put(seconds, RawReading.typed(seconds, value));
     }
 
     /** What each picture shows, in order of time. */
-    public List<RawReading> readings() {
+    List<RawReading> readings() {
         return List.copyOf(readings.values());
     }
 
     /** The most likely path of the cable by all of it. */
-    public CablePath path() {
+    CablePath path() {
         NavigableMap<Double, RawReading> all = new TreeMap<>(readings);
         all.putAll(typed);
-        return CablePath.fit(
-                new ArrayList<>(all.values()),
-                reader == null ? CounterUnit.UNSAID : reader.place().unit());
+        // Feet leave more speeds possible than metres; what it counts in is told later.
+        return CablePath.fit(new ArrayList<>(all.values()));
     }
 }

@@ -14,7 +14,7 @@ import java.util.regex.Pattern;
  * @param weight how much speaks for it: each digit by how much surer it is than a guess, so that of two readings the
  *     longer wins unless its further digits are doubtful
  * @param region where it stands
- * @param unit what is written behind it
+ * @param behind the letters that are taken for its unit, and what they speak for
  * @param digits its digits, in order
  * @param glyphs what each digit looks like
  */
@@ -24,7 +24,7 @@ record CounterText(
         double sure,
         double weight,
         Region region,
-        CounterUnit unit,
+        UnitLetters behind,
         String digits,
         List<Glyph> glyphs) {
     /** Surety below which a digit speaks against a reading. */
@@ -52,7 +52,7 @@ record CounterText(
                         inches.end(2),
                         Double.parseDouble(inches.group(1)) + rest / 12,
                         -1,
-                        CounterUnit.FEET_INCHES));
+                        UnitLetters.NONE));
             }
         }
         Matcher number = NUMBER.matcher(line.text());
@@ -65,7 +65,7 @@ record CounterText(
                     number.end(after == null ? 2 : 3),
                     number.group(1).isEmpty() ? value : -value,
                     after == null ? 0 : after.length(),
-                    unit(number.group(4))));
+                    letters(line, number)));
         }
         return found;
     }
@@ -73,17 +73,20 @@ record CounterText(
     /** The same, found in a part of a picture that begins at the given place. */
     CounterText moved(int x, int y) {
         Region there = new Region(region.x() + x, region.y() + y, region.width(), region.height());
-        return new CounterText(value, decimals, sure, weight, there, unit, digits, glyphs);
+        return new CounterText(value, decimals, sure, weight, there, behind.moved(x, y), digits, glyphs);
     }
 
-    private static CounterUnit unit(String behind) {
-        if (behind == null) {
-            return CounterUnit.UNSAID;
-        }
-        return behind.contains("m") ? CounterUnit.METRES : CounterUnit.FEET;
+    private static UnitLetters letters(LineText line, Matcher number) {
+        return number.group(4) == null
+                ? UnitLetters.NONE
+                : UnitLetters.of(
+                        line,
+                        number.start(4),
+                        number.end(4),
+                        line.boxes().get(number.start(2)).height());
     }
 
-    private static CounterText of(LineText line, Matcher at, int end, double value, int decimals, CounterUnit unit) {
+    private static CounterText of(LineText line, Matcher at, int end, double value, int decimals, UnitLetters behind) {
         double least = 1;
         double weight = 0;
         StringBuilder digits = new StringBuilder();
@@ -107,7 +110,7 @@ record CounterText(
                 cutOff ? least * CUT_OFF : least,
                 cutOff ? weight - GUESS : weight,
                 hull,
-                unit,
+                behind,
                 digits.toString(),
                 glyphs);
     }

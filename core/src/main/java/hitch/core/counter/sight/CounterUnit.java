@@ -1,12 +1,14 @@
 package hitch.core.counter.sight;
 
-/** What a counter says it counts in, by what is written behind its number. */
+import hitch.core.counter.Distance;
+
+/** What a counter counts in. */
 public enum CounterUnit {
-    FEET("ft", 304.8),
-    FEET_INCHES("ft", 304.8),
+    FEET("ft", Distance.MM_PER_FOOT),
+    FEET_INCHES("ft", Distance.MM_PER_FOOT),
     METRES("m", 1000),
-    /** Nothing is written there. */
-    UNSAID("ft", 304.8);
+    /** Nobody said, and nothing is written there. */
+    UNSAID("ft", Distance.MM_PER_FOOT);
 
     private final String word;
     private final double mm;

@@ -1,10 +1,7 @@
 package hitch.core.counter.sight;
 
 import java.util.ArrayList;
-import java.util.Comparator;
-import java.util.EnumMap;
 import java.util.List;
-import java.util.Map;
 
 /** The numbers seen in one place of a clip's pictures, and how much they behave like a counter. */
 final class NumberTrail {
@@ -22,8 +19,10 @@ final class NumberTrail {
     private static final double LEAST_RATE = 0.15;
     /** Least share of the looks in which a counter is readable. */
     private static final double LEAST_SHARE = 0.25;
-    /** Least share of the looks that tell the unit in which it must be told alike. */
-    private static final double UNIT_SHARE = 0.2;
+    /** Least share of the looks, and of plausible changes, from which numbers the other way up are tried as well. */
+    private static final double RIVAL_SHARE = 0.1;
+
+    private static final double RIVAL_PLAUSIBLE = 0.5;
 
     private record Seen(double seconds, CounterText text) {}
 
@@ -72,16 +71,35 @@ final class NumberTrail {
         return seen.getFirst().text().decimals();
     }
 
-    /** What is written behind the number, by most of the looks that tell. */
-    CounterUnit unit() {
-        Map<CounterUnit, Integer> votes = new EnumMap<>(CounterUnit.class);
-        seen.forEach(s -> votes.merge(s.text().unit(), 1, Integer::sum));
-        votes.remove(CounterUnit.UNSAID);
-        return votes.entrySet().stream()
-                .max(Comparator.comparingInt(Map.Entry::getValue))
-                .filter(e -> e.getValue() >= UNIT_SHARE * seen.size())
-                .map(Map.Entry::getKey)
-                .orElse(CounterUnit.UNSAID);
+    /** The part of the picture that the digits and the letters behind them took up. */
+    Region ink() {
+        return seen.stream()
+                .map(s -> s.text()
+                        .behind()
+                        .box()
+                        .map(s.text().region()::with)
+                        .orElse(s.text().region()))
+                .reduce(Region::with)
+                .orElseThrow();
+    }
+
+    /** How much the letters behind the number speak for feet over all looks, as the logarithm of the odds. */
+    double forFeet() {
+        return UnitLetters.together(seen.stream().map(s -> s.text().behind()).toList());
+    }
+
+    /** Whether some of the looks show a number here that moves as a cable does; less than a counter's is asked. */
+    boolean mayRival(int looks) {
+        int plausible = 0;
+        for (int i = 1; i < seen.size(); i++) {
+            plausible += isPlausible(seen.get(i - 1), seen.get(i)) ? 1 : 0;
+        }
+        return seen.size() >= Math.max(3, RIVAL_SHARE * looks) && plausible >= RIVAL_PLAUSIBLE * (seen.size() - 1);
+    }
+
+    private static boolean isPlausible(Seen a, Seen b) {
+        double change = b.text().value() - a.text().value();
+        return Math.abs(change) <= FASTEST * (b.seconds() - a.seconds()) + 1;
     }
 
     /** How much the place behaves like a counter, 0 to 1: often read, surely, changing, never faster than a cable. */
@@ -94,7 +112,7 @@ final class NumberTrail {
         for (int i = 1; i < seen.size(); i++) {
             double seconds = seen.get(i).seconds() - seen.get(i - 1).seconds();
             double change = seen.get(i).text().value() - seen.get(i - 1).text().value();
-            plausible += Math.abs(change) <= FASTEST * seconds + 1 ? 1 : 0;
+            plausible += isPlausible(seen.get(i - 1), seen.get(i)) ? 1 : 0;
             // Minutes and seconds may read as a number with a point where half of their colon is lost.
             double ticks = change * Math.pow(10, Math.max(0, decimals()));
             steady += Math.abs(ticks - seconds) < 0.2 * seconds ? 1 : 0;
@@ -115,7 +133,7 @@ final class NumberTrail {
         }
         double changing = Math.min(1, (values - 1) / 4.0);
         double pointed = whole ? 0.3 : 1;
-        double said = unit() == CounterUnit.UNSAID ? 0.9 : 1;
+        double said = forFeet() == 0 ? 0.9 : 1;
         double rate = pointed * said * changing * sure * (plausible / pairs) * seen.size() / looks;
         return rate < LEAST_RATE ? 0 : rate;
     }

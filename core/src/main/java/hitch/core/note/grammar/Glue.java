@@ -34,5 +34,7 @@ enum Glue {
     BUT,
     INTO,
     HERE,
-    OTHER
+    OTHER,
+    /** Names something that is no thing of its own, such as a way of joining. */
+    NAME
 }

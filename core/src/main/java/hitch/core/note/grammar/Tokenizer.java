@@ -2,10 +2,13 @@ package hitch.core.note.grammar;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.regex.Pattern;
 
 /** Cuts a note into words, numbers and signs. A hyphen within words and an apostrophe within a word leave no token. */
 final class Tokenizer {
     private static final int LONGEST_NUMBER = 9;
+
+    private static final Pattern METRES = Pattern.compile(",\\d{1,2}\\s?(?:m|mtr|metres?|meters?|cm|mm)\\b");
 
     private final String note;
     private final List<Token> tokens = new ArrayList<>();
@@ -42,9 +45,12 @@ final class Tokenizer {
         StringBuilder digits = new StringBuilder();
         while (isDigit(at)
                 || is(at, '.') && isDigit(at + 1) && digits.indexOf(".") < 0
-                || is(at, ',') && thousands(at, start)) {
-            if (note.charAt(at) != ',') {
+                || is(at, ',') && (thousands(at, start) || decimals(at, digits))) {
+            boolean comma = note.charAt(at) == ',';
+            if (!comma) {
                 digits.append(note.charAt(at));
+            } else if (decimals(at, digits)) {
+                digits.append('.');
             }
             at++;
         }
@@ -67,6 +73,12 @@ final class Tokenizer {
                 && isDigit(comma + 2)
                 && isDigit(comma + 3)
                 && !isDigit(comma + 4);
+    }
+
+    /** A comma in a number of metres, as many write it: {@code 3,2 m}. */
+    private boolean decimals(int comma, StringBuilder digits) {
+        return digits.indexOf(".") < 0
+                && METRES.matcher(note).region(comma, note.length()).lookingAt();
     }
 
     private void word() {

@@ -10,12 +10,15 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.IntStream;
 
 /**
  * Reads the trade's language: cuts a note into sentences, finds the words of the vocabulary and the figures in each, and
  * settles by the words about them what is found, where, how much and how surely.
  */
 public final class TradeNoteReader implements NoteReader {
+    private static final PlainWords PLAIN = new PlainWords(WordFile.same());
+
     private final Words words;
 
     public TradeNoteReader() {
@@ -57,7 +60,7 @@ public final class TradeNoteReader implements NoteReader {
 
     private Note read(String text, LengthUnit unit, boolean typed, Optional<Draft> last) {
         List<Draft> drafts = new ArrayList<>();
-        NoteRest rest = new NoteRest(text);
+        NoteRest rest = new NoteRest(text, PLAIN);
         Optional<Draft> before = last;
         Optional<Meaning.Place> carried = Optional.empty();
         List<PipePart> pipes = new ArrayList<>();
@@ -75,7 +78,12 @@ public final class TradeNoteReader implements NoteReader {
         if (drafts.isEmpty() && typed) {
             drafts.add(Draft.remark(text));
         }
-        return Note.of(text, drafts, pipes, rest.remark(), rest.chips());
+        rest.settle();
+        List<String> remarks = rest.remarks(drafts);
+        List<Draft> told = IntStream.range(0, drafts.size())
+                .mapToObj(i -> drafts.get(i).remarking(remarks.get(i)))
+                .toList();
+        return new Note(text, told, pipes, rest.remark(), rest.chips());
     }
 
     /** Sentences that only add to the one before ("That is at 42. Heavy.") fill in its draft. */

@@ -13,10 +13,12 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * The words that ship with the program, {@code words.txt}: under headings, lines of {@code meaning = phrase, phrase}. A
@@ -27,16 +29,34 @@ final class WordFile {
 
     private WordFile() {}
 
+    /** The heading under which phrases stand that say no more than their kind's word. */
+    private static final String SAME = "same";
+
+    /** The phrases that say no more than the word of their kind. */
+    static Set<String> same() {
+        Set<String> phrases = new HashSet<>();
+        boolean here = false;
+        for (String line : lines()) {
+            here = line.startsWith("[") ? line.startsWith("[" + SAME) : here;
+            if (here && line.contains(" = ")) {
+                for (String phrase : line.substring(line.indexOf(" = ") + 3).split(",")) {
+                    phrases.add(phrase.strip());
+                }
+            }
+        }
+        return phrases;
+    }
+
     /** Every phrase with its meaning, in the order of the file. */
     static Map<String, Meaning> read() {
         Map<String, Meaning> phrases = new LinkedHashMap<>();
         String heading = "";
         for (String line : lines()) {
-            if (line.isBlank() || line.startsWith("#")) {
-                continue;
-            }
             if (line.startsWith("[")) {
                 heading = line.substring(1, line.indexOf(']'));
+                continue;
+            }
+            if (line.isBlank() || line.startsWith("#") || heading.equals(SAME)) {
                 continue;
             }
             int equals = line.indexOf(" = ");

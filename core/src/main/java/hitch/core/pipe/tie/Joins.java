@@ -4,10 +4,10 @@ import hitch.core.counter.Distance;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.line.Branch;
+import hitch.core.line.BranchNames;
 import hitch.core.line.Run;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -53,8 +53,7 @@ final class Joins {
     }
 
     /** The tie-in that is a branch's join: the one chosen, else one that names the branch; the mean of its sights. */
-    private static Optional<Double> tieIn(Branch branch, List<Sight> sights, double[] at) {
-        String name = branch.name().toLowerCase(Locale.ROOT);
+    private Optional<Double> tieIn(Branch branch, List<Sight> sights, double[] at) {
         double sum = 0;
         int count = 0;
         for (int i = 0; i < sights.size(); i++) {
@@ -63,9 +62,9 @@ final class Joins {
                     .map(id -> id.equals(finding.id().value()))
                     .orElse(branch.join().isEmpty()
                             && finding.kind() == FindingKind.TIE_IN
-                            && (finding.wording() + " " + finding.remark())
-                                    .toLowerCase(Locale.ROOT)
-                                    .contains(name));
+                            && BranchNames.in(finding.wording() + " " + finding.remark(), branches.keySet())
+                                    .filter(branch.name()::equals)
+                                    .isPresent());
             if (chosen) {
                 sum += at[i];
                 count++;

@@ -69,7 +69,7 @@ public final class LineTies {
         }
         double[] at = at();
         Joins joins = joins(at);
-        List<List<Integer>> groups = groups(at, joins, 0);
+        List<List<Integer>> groups = groups(at, joins, 0, true);
         ThingBook book = new ThingBook(runs, sights, at, joins);
         Map<String, Station> known = new TreeMap<>();
         joins.known().forEach((name, mm) -> known.put(name, new Station(Math.round(mm))));
@@ -80,7 +80,7 @@ public final class LineTies {
                 joins.all(),
                 known,
                 groups.stream().map(book::thing).toList(),
-                book.ties(groups),
+                book.ties(groups(at, joins, 0, false)),
                 List.copyOf(slips),
                 List.copyOf(loose));
     }
@@ -141,7 +141,7 @@ public final class LineTies {
         }
         for (double wide = slack; ; wide = 0) {
             double[] at = at();
-            RunSolver.Solved solved = new RunSolver(runs, sights).solve(groups(at, joins(at), wide));
+            RunSolver.Solved solved = new RunSolver(runs, sights).solve(groups(at, joins(at), wide, false));
             for (int i = 0; i < runs.size(); i++) {
                 if (runs.get(i).tied() && !loose.contains(runs.get(i).id())) {
                     set(i, solved.starts()[i]);
@@ -156,7 +156,7 @@ public final class LineTies {
     /** Takes out one more slip, where there is one. */
     private boolean slipped() {
         double[] at = at();
-        SlipSearch search = new SlipSearch(runs, sights, groups(at, joins(at), SLIPPED_MM));
+        SlipSearch search = new SlipSearch(runs, sights, groups(at, joins(at), SLIPPED_MM, false));
         List<Integer> asked = IntStream.range(0, runs.size())
                 .filter(i -> slips.stream()
                                 .filter(s -> s.run().equals(runs.get(i).id()))
@@ -218,11 +218,11 @@ public final class LineTies {
         return new Joins(branches, runs, sights, at);
     }
 
-    private List<List<Integer>> groups(double[] at, Joins joins, double slack) {
+    private List<List<Integer>> groups(double[] at, Joins joins, double slack, boolean parted) {
         String[] on = new String[sights.size()];
         for (int i = 0; i < on.length; i++) {
             on[i] = joins.branchAt(runs.get(sights.get(i).run()), sights.get(i).kind(), at[i]);
         }
-        return new SightGroups(sights, at, on, slack).find();
+        return new SightGroups(sights, at, on, slack, parted).find();
     }
 }

@@ -1,10 +1,13 @@
 package hitch.core.pipe.tie;
 
+import hitch.core.finding.Cleanable;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
+import hitch.core.finding.Movable;
 import hitch.core.finding.PipePart;
 import hitch.core.footage.FrameRef;
 import hitch.core.line.Direction;
+import hitch.core.line.Phase;
 import hitch.core.line.Run;
 import java.util.EnumSet;
 import java.util.OptionalDouble;
@@ -22,6 +25,8 @@ import java.util.Set;
  * @param error standard error of where it was, millimetres, above 0
  * @param with whether the run goes with the flow
  * @param names the branch that the note names; empty where it names none
+ * @param phase whether it was seen before or after a cleaning
+ * @param words what was said of it then
  */
 record Sight(
         Finding finding,
@@ -32,7 +37,9 @@ record Sight(
         double to,
         double error,
         boolean with,
-        String names) {
+        String names,
+        Phase phase,
+        String words) {
     /** What moves, or is told and not seen: it cannot tie two runs. */
     private static final Set<FindingKind> LOOSE = EnumSet.of(
             FindingKind.DEBRIS,
@@ -50,6 +57,16 @@ record Sight(
     /** Whether it may stand for the same thing as another sight at all. */
     boolean isOfThePipe() {
         return kind().family() != FindingKind.Family.TOLD && kind() != FindingKind.REMARK;
+    }
+
+    /** Whether a cleaning lies between the two that makes two things of them. */
+    boolean isPartedFrom(Sight other) {
+        return Cleanable.is(kind()) && (phase == Phase.AFTER) != (other.phase == Phase.AFTER);
+    }
+
+    /** Whether it is told of something that the camera pushed along. */
+    boolean isMoved() {
+        return Movable.is(kind()) && Movable.saysMoved(words);
     }
 
     /** Whether its place was typed rather than read off the counter. */

@@ -8,12 +8,13 @@ import hitch.core.finding.Finding;
 import hitch.core.finding.Sighting;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
+import hitch.core.line.BranchNames;
 import hitch.core.line.Extent;
+import hitch.core.line.Phase;
 import hitch.core.line.Run;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 
@@ -69,26 +70,28 @@ final class SightBook {
     List<Sight> of(List<Finding> findings) {
         List<Sight> all = new ArrayList<>();
         for (Finding finding : findings) {
-            sight(finding, finding.frame(), finding.typed()).ifPresent(all::add);
+            sight(finding, finding.frame(), finding.typed(), finding.wording()).ifPresent(all::add);
             for (Sighting again : finding.sightings()) {
-                sight(finding, again.frame(), Optional.empty()).ifPresent(all::add);
+                sight(finding, again.frame(), Optional.empty(), again.wording()).ifPresent(all::add);
             }
         }
         return all;
     }
 
-    private Optional<Sight> sight(Finding finding, FrameRef frame, Optional<Extent> typed) {
+    private Optional<Sight> sight(Finding finding, FrameRef frame, Optional<Extent> typed, String words) {
         Integer number = runOf.get(frame.clip());
         if (number == null) {
             return Optional.empty();
         }
         Run run = runs.get(number);
         int pass = passOf(frame);
+        Phase said = Phase.saidIn(words);
+        Phase phase = said == Phase.NOT_SAID ? run.phase() : said;
         if (typed.isPresent()) {
             double from = typed.get().from().mm() - run.start().mm();
             double to = typed.get().to().mm() - run.start().mm();
-            return Optional.of(
-                    new Sight(finding, frame, number, pass, from, to, TYPED_MM, Sight.isWith(run), named(finding)));
+            return Optional.of(new Sight(
+                    finding, frame, number, pass, from, to, TYPED_MM, Sight.isWith(run), named(finding), phase, words));
         }
         CounterTrace trace = traces.get(frame.clip());
         if (trace == null) {
@@ -97,18 +100,12 @@ final class SightBook {
         double at = run.direction().sign()
                 * (trace.cableAt(frame.pts()).orElseThrow() - run.atThePipe().mm());
         double error = EYE_MM + UNTRUSTED_MM * (1 - trace.confidenceAt(frame.pts()));
-        return Optional.of(new Sight(finding, frame, number, pass, at, at, error, Sight.isWith(run), named(finding)));
+        return Optional.of(new Sight(
+                finding, frame, number, pass, at, at, error, Sight.isWith(run), named(finding), phase, words));
     }
 
     private String named(Finding finding) {
-        if (names.isEmpty()) {
-            return "";
-        }
-        String words = (finding.wording() + " " + finding.remark()).toLowerCase(Locale.ROOT);
-        return names.stream()
-                .filter(n -> words.contains(n.toLowerCase(Locale.ROOT)))
-                .findFirst()
-                .orElse("");
+        return BranchNames.in(finding.wording() + " " + finding.remark(), names).orElse("");
     }
 
     int passOf(FrameRef frame) {

@@ -3,6 +3,7 @@ package hitch.core.pipe.tie;
 import hitch.core.counter.Distance;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
+import hitch.core.finding.Movable;
 import hitch.core.finding.PipePart;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -13,6 +14,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.OptionalDouble;
+import java.util.stream.IntStream;
 
 /**
  * Finds out which sights are of one thing. The nearest two are taken first; nobody marks one thing twice on one pass, so
@@ -30,6 +32,7 @@ final class SightGroups {
     private final double[] at;
     private final String[] branch;
     private final double slack;
+    private final boolean parted;
     private final int[] root;
     private final Members[] members;
 
@@ -55,12 +58,15 @@ final class SightGroups {
      * @param at the station of each sight's middle, millimetres
      * @param branch the branch of each sight
      * @param slack as much further apart two sights may lie while their runs are not tied yet, millimetres
+     * @param parted whether what was seen before a cleaning and what was left after it are two things; for tying runs
+     *     they are at one place all the same
      */
-    SightGroups(List<Sight> sights, double[] at, String[] branch, double slack) {
+    SightGroups(List<Sight> sights, double[] at, String[] branch, double slack, boolean parted) {
         this.sights = sights;
         this.at = at;
         this.branch = branch;
         this.slack = slack;
+        this.parted = parted;
         this.root = new int[sights.size()];
         this.members = new Members[sights.size()];
     }
@@ -86,6 +92,7 @@ final class SightGroups {
                 join(rootOf(head), i);
             }
         }
+        joinMoved();
         List<Pair> pairs = pairs();
         pairs.sort(Comparator.comparingDouble(Pair::apart)
                 .thenComparingInt(Pair::a)
@@ -102,6 +109,34 @@ final class SightGroups {
             groups.computeIfAbsent(rootOf(i), r -> new ArrayList<>()).add(i);
         }
         return List.copyOf(groups.values());
+    }
+
+    /** What the camera pushed along is one thing, however far apart it was met: each sight joins the one before it in time. */
+    private void joinMoved() {
+        List<Integer> movable = IntStream.range(0, sights.size())
+                .filter(i -> Movable.is(sights.get(i).kind()))
+                .boxed()
+                .sorted(Comparator.comparingLong(i -> sights.get(i).frame().pts()))
+                .toList();
+        for (int n = 1; n < movable.size(); n++) {
+            int later = movable.get(n);
+            int earlier = n - 1;
+            while (earlier >= 0 && !sameTrip(sights.get(movable.get(earlier)), sights.get(later))) {
+                earlier--;
+            }
+            if (earlier < 0) {
+                continue;
+            }
+            int before = movable.get(earlier);
+            boolean moved = sights.get(later).isMoved() || sights.get(before).isMoved();
+            if (moved && rootOf(before) != rootOf(later)) {
+                join(rootOf(before), rootOf(later));
+            }
+        }
+    }
+
+    private static boolean sameTrip(Sight one, Sight two) {
+        return one.kind() == two.kind() && one.frame().clip().equals(two.frame().clip());
     }
 
     private List<Pair> pairs() {
@@ -135,7 +170,7 @@ final class SightGroups {
         double gap = Math.max(0, Math.max(low(a) - high(b), low(b) - high(a)));
         boolean near = gap <= SURE_MM + slack + ERRORS * (one.error() + two.error());
         boolean twice = one.pass() == two.pass() && one.kind() != FindingKind.MAIN_CONNECTION;
-        if (near && !twice && branch[a].equals(branch[b]) && alike(one, two)) {
+        if (near && !twice && !(parted && one.isPartedFrom(two)) && branch[a].equals(branch[b]) && alike(one, two)) {
             pairs.add(new Pair(a, b, gap));
         }
     }

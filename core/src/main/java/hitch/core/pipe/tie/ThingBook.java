@@ -8,6 +8,7 @@ import hitch.core.line.Extent;
 import hitch.core.line.Run;
 import hitch.core.line.Station;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Map;
 import java.util.TreeMap;
@@ -38,6 +39,9 @@ final class ThingBook {
                 .filter(i -> sights.get(i).isTyped())
                 .filter(i -> stretches.isEmpty() || sights.get(i).isStretch())
                 .toList();
+        if (group.size() > 1 && group.stream().anyMatch(i -> sights.get(i).isMoved())) {
+            return moved(group);
+        }
         List<Integer> telling = !typed.isEmpty() ? typed : stretches.isEmpty() ? group : stretches;
         double from = mean(telling, -0.5);
         double to = mean(telling, 0.5);
@@ -56,6 +60,27 @@ final class ThingBook {
                 new Distance(Math.round(doubt)),
                 joins.branchAt(runs.get(first.run()), first.kind(), middle),
                 frames);
+    }
+
+    /** Something that the camera pushed along: from where it was seen first to where it was seen last. */
+    private Tied.Thing moved(List<Integer> group) {
+        List<Integer> byTime = group.stream()
+                .sorted(Comparator.<Integer>comparingInt(i -> sights.get(i).run())
+                        .thenComparingInt(i -> sights.get(i).pass())
+                        .thenComparingLong(i -> sights.get(i).frame().pts()))
+                .toList();
+        double from = at[byTime.getFirst()];
+        double to = at[byTime.getLast()];
+        Sight first = sights.get(byTime.getFirst());
+        return new Tied.Thing(
+                byTime.stream()
+                        .map(i -> sights.get(i).finding().id())
+                        .distinct()
+                        .toList(),
+                Extent.between(new Station(Math.round(from)), new Station(Math.round(to))),
+                Distance.ZERO,
+                joins.branchAt(runs.get(first.run()), first.kind(), from),
+                byTime.stream().map(i -> sights.get(i).frame()).toList());
     }
 
     /** The weighted mean of one end of some sights; {@code side} is -0.5 for the lower end, 0.5 for the higher. */

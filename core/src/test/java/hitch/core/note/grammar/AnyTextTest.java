@@ -46,7 +46,7 @@ class AnyTextTest {
     @Property(tries = 300)
     void anyFileOfCaptionsIsRead(@ForAll("captions") String text) {
         Spoken.All all = new TalkReader(reader, LengthUnit.FEET).read(CaptionReader.read(text));
-        Contradictions.in(all, Whereabouts.UNKNOWN);
+        Contradictions.in(all, Whereabouts.UNKNOWN, LengthUnit.FEET);
         assertThat(all.drafts()).extracting(Spoken::key).doesNotHaveDuplicates();
     }
 

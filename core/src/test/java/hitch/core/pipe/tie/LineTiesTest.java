@@ -184,7 +184,7 @@ class LineTiesTest {
         // 15 ft up the branch from its join at 20 ft.
         assertThat(roots.branch()).isEqualTo("kitchen");
         assertThat(feet(roots.extent().orElseThrow().middle())).isCloseTo(5, within(0.05));
-        assertThat(survey.line().show("kitchen", at(5), survey.facts().unit()))
+        assertThat(survey.line().place("kitchen", at(5), survey.facts().unit()).all())
                 .isEqualTo("15.0 ft up the kitchen branch");
         assertThat(survey.findings().stream().filter(f -> f.finding().wording().startsWith("crack")))
                 .singleElement()
