@@ -4,12 +4,14 @@ import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Reckoner;
 import hitch.core.judge.Survey;
+import hitch.core.story.Audience;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import hitch.store.handover.EvidenceCut;
 import java.nio.file.Path;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -46,6 +48,12 @@ final class ClipCommand implements Callable<Integer> {
             description = "After its frame; ${DEFAULT-VALUE}.")
     private double after;
 
+    @Option(
+            names = "--for",
+            paramLabel = "WHO",
+            description = "homeowner, buyer or district: nothing that they may not see is in it; else all of it.")
+    private Audience recipient;
+
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder to write into.")
     private Path out;
 
@@ -60,7 +68,7 @@ final class ClipCommand implements Callable<Integer> {
                                     survey.findings().stream()
                                             .map(f -> f.finding().id().value())
                                             .toList()) + "."));
-            EvidenceCut cut = new EvidenceCut(survey, new Footage(folder.folder()));
+            EvidenceCut cut = new EvidenceCut(survey, new Footage(folder.folder()), Optional.ofNullable(recipient));
             Terminal terminal = new Terminal(spec.commandLine().getErr());
             for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
                 spec.commandLine().getOut().println(cut.write(found, form, before, after, out, terminal));

@@ -220,6 +220,8 @@ public final class JobView extends BorderPane implements AutoCloseable {
 
     @Override
     public void close() {
+        // A field hands on what was typed when it is left, and the job is left now.
+        stage.requestFocus();
         player.close();
         work.close();
     }

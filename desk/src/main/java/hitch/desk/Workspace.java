@@ -10,6 +10,10 @@ import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
 import hitch.core.job.Reckoner;
+import hitch.core.judge.HouseRules;
+import hitch.core.line.LineFacts;
+import hitch.core.line.Run;
+import hitch.core.line.RunId;
 import hitch.media.MediaException;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
@@ -25,6 +29,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
+import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
@@ -139,6 +144,36 @@ public final class Workspace implements AutoCloseable {
 
     public CompletableFuture<Void> apply(Edit edit) {
         return change(() -> folder.apply(edit));
+    }
+
+    /**
+     * Makes the edit that {@code make} gives for the job as it is by then; none where it gives none. Edits of one thing in
+     * quick succession add up, which they would not if each were made from what the screen showed.
+     */
+    public CompletableFuture<Void> edit(java.util.function.Function<Job, Optional<? extends Edit>> make) {
+        return change(() -> {
+            Optional<? extends Edit> edit = make.apply(folder.job());
+            return edit.isPresent() ? folder.apply(edit.get()) : folder.history();
+        });
+    }
+
+    public CompletableFuture<Void> changeRun(RunId id, UnaryOperator<Run> how) {
+        return edit(job -> job.runs().stream()
+                .filter(r -> r.id().equals(id) && !how.apply(r).equals(r))
+                .findFirst()
+                .map(r -> new Edit.PutRun(how.apply(r))));
+    }
+
+    public CompletableFuture<Void> changeLine(UnaryOperator<LineFacts> how) {
+        return edit(job -> Optional.of(how.apply(job.line()))
+                .filter(l -> !l.equals(job.line()))
+                .map(Edit.DescribeLine::new));
+    }
+
+    public CompletableFuture<Void> changeRules(UnaryOperator<HouseRules> how) {
+        return edit(job -> Optional.of(how.apply(job.rules()))
+                .filter(r -> !r.equals(job.rules()))
+                .map(Edit.SetRules::new));
     }
 
     /** Adds the finding that {@code make} gives for the next free id. */

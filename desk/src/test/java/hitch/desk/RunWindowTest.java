@@ -11,6 +11,7 @@ import hitch.core.line.OpeningKind;
 import hitch.core.line.PipeSize;
 import hitch.core.line.Run;
 import hitch.core.line.Zero;
+import hitch.store.JobFolder;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.control.CheckBox;
@@ -62,6 +63,56 @@ class RunWindowTest extends OpenWindow {
         put("Branch, if not the line", "kitchen");
         until(() -> run().branch().equals("kitchen"));
         assertThat(survey().line().way("kitchen")).isPresent();
+    }
+
+    @Test
+    void twoQuickEditsOfOneRunBothStay() throws TimeoutException {
+        clickOn("#bench-load");
+        interact(() -> {
+            ((TextField) named("Lip to pipe")).setText("1.5");
+            named("Lip to pipe").fireEvent(new javafx.event.ActionEvent());
+            ((TextField) named("Where")).setText("by the hedge");
+            named("Where").fireEvent(new javafx.event.ActionEvent());
+            ((TextField) named("Opening used")).setText("two-way cleanout");
+            named("Opening used").fireEvent(new javafx.event.ActionEvent());
+        });
+        until(() -> run().opening().kind().equals("two-way cleanout"));
+        assertThat(run().zero().riser()).isEqualTo(Distance.feet(1.5));
+        assertThat(run().opening().place()).isEqualTo("by the hedge");
+        assertThat(run().opening().ways()).isEqualTo(Opening.Ways.TWO);
+    }
+
+    @Test
+    void aFormIsNotBuiltAnewUnderTheHand() throws TimeoutException {
+        clickOn("#bench-load");
+        TextField place = (TextField) named("Where");
+        interact(() -> {
+            place.requestFocus();
+            place.setText("by the he");
+        });
+        // Something else changes the runs meanwhile.
+        interact(() -> job().work().changeRun(run().id(), r -> r.named("other run")));
+        until(() -> run().name().equals("other run"));
+        assertThat(place.getScene()).isNotNull();
+        assertThat(place.getText()).isEqualTo("by the he");
+        interact(() -> place.setText("by the hedge"));
+        interact(() -> ((TextField) named("Lip to pipe")).requestFocus());
+        until(() -> run().opening().place().equals("by the hedge"));
+        assertThat(run().name()).isEqualTo("other run");
+    }
+
+    @Test
+    void whatIsTypedWhenAJobIsLeftIsKept() throws Exception {
+        clickOn("#bench-load");
+        interact(() -> {
+            TextField place = (TextField) named("Where");
+            place.requestFocus();
+            place.setText("under the stairs");
+            job().close();
+        });
+        try (JobFolder again = JobFolder.open(folder.resolve("job"))) {
+            assertThat(again.job().runs().getFirst().opening().place()).isEqualTo("under the stairs");
+        }
     }
 
     @Test

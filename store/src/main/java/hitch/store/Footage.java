@@ -35,6 +35,7 @@ public final class Footage {
 
     private final Path folder;
     private final ClipShelf shelf;
+    private final ClipIds ids = new ClipIds();
     private final Map<String, ClipIndex> indexes = new ConcurrentHashMap<>();
 
     public Footage(Path jobFolder) {
@@ -157,7 +158,7 @@ public final class Footage {
 
     /** Reads a file that is to join {@code job}: its frames and fingerprint. The file stays where it is. */
     public Taken read(Path file, Job job, Progress progress) throws MediaException {
-        Taken taken = new TakeIn(folder, shelf).read(file, job, progress);
+        Taken taken = new TakeIn(folder, shelf, ids).read(file, job, progress);
         indexes.put(taken.clip().sha256(), taken.index());
         return taken;
     }

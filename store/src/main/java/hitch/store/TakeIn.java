@@ -1,7 +1,6 @@
 package hitch.store;
 
 import hitch.core.footage.Clip;
-import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
 import hitch.core.job.Job;
 import hitch.media.MediaException;
@@ -22,10 +21,12 @@ import java.util.stream.Stream;
 final class TakeIn {
     private final Path folder;
     private final ClipShelf shelf;
+    private final ClipIds ids;
 
-    TakeIn(Path jobFolder, ClipShelf shelf) {
+    TakeIn(Path jobFolder, ClipShelf shelf, ClipIds ids) {
         this.folder = jobFolder;
         this.shelf = shelf;
+        this.ids = ids;
     }
 
     /** Reads {@code file}; one that was never finished by its recorder is recovered into the job's own folder. */
@@ -39,8 +40,9 @@ final class TakeIn {
 
     private Footage.Taken recovered(Path file, Job job, Progress progress, UnwrittenIndexException why)
             throws MediaException {
-        String name = FileNames.safe(file.getFileName().toString().replaceAll("\\.[^.]+$", ""));
-        Path out = folder.resolve("recovered").resolve(name + "-recovered.mp4");
+        // Files of one name in several folders are several files.
+        String mark = Fingerprint.of(file, Progress.NONE).substring(0, 8);
+        Path out = folder.resolve("recovered").resolve(stem(file) + "-" + mark + "-recovered.mp4");
         MediaException last = why;
         for (Optional<Path> like : likely(file, job)) {
             try {
@@ -87,7 +89,7 @@ final class TakeIn {
                     whole.startsWith(home) ? home.relativize(whole).toString().replace('\\', '/') : whole.toString();
             FrameIndex index = facts.frames();
             Clip clip = new Clip(
-                    idFor(file, sha, job),
+                    ids.of(stem(file), sha, job),
                     path,
                     sha,
                     Files.size(file),
@@ -109,19 +111,7 @@ final class TakeIn {
         }
     }
 
-    /** The id of the same footage if the job has it already, else a new one from the file's name. */
-    private static ClipId idFor(Path file, String sha, Job job) {
-        return job.clips().stream()
-                .filter(c -> c.sha256().equals(sha))
-                .map(Clip::id)
-                .findFirst()
-                .orElseGet(() -> {
-                    String base = FileNames.safe(file.getFileName().toString().replaceAll("\\.[^.]+$", ""));
-                    ClipId id = new ClipId(base);
-                    for (int i = 2; job.clip(id).isPresent(); i++) {
-                        id = new ClipId(base + "-" + i);
-                    }
-                    return id;
-                });
+    private static String stem(Path file) {
+        return FileNames.safe(file.getFileName().toString().replaceAll("\\.[^.]+$", ""));
     }
 }

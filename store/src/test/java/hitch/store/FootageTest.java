@@ -3,7 +3,9 @@ package hitch.store;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import hitch.core.Sample;
 import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.media.MediaException;
@@ -12,6 +14,15 @@ import hitch.media.Progress;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import net.jqwik.api.ForAll;
+import net.jqwik.api.Property;
+import net.jqwik.api.constraints.Chars;
+import net.jqwik.api.constraints.IntRange;
+import net.jqwik.api.constraints.Size;
+import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -51,6 +62,55 @@ class FootageTest {
         Path other = NumberedFootage.write(
                 Files.createDirectories(folder.resolve("x")).resolve("a.mp4"), 12);
         assertThat(footage.takeIn(other, job, Progress.NONE).id().value()).isEqualTo("a-2");
+    }
+
+    @Test
+    void filesOfOneNameThatAreReadTogetherAreTwoClips() throws Exception {
+        Path first = NumberedFootage.write(
+                Files.createDirectories(folder.resolve("100")).resolve("0001.mp4"), 10);
+        Path second = NumberedFootage.write(
+                Files.createDirectories(folder.resolve("101")).resolve("0001.mp4"), 12);
+        Footage footage = new Footage(folder);
+        // Neither is in the job when the other is read, as when a folder is dropped.
+        Clip one = footage.takeIn(first, Job.EMPTY, Progress.NONE);
+        Clip two = footage.takeIn(second, Job.EMPTY, Progress.NONE);
+        assertThat(one.id()).isNotEqualTo(two.id());
+        assertThat(Job.EMPTY
+                        .with(new Edit.PutClip(one))
+                        .with(new Edit.PutClip(two))
+                        .clips())
+                .hasSize(2);
+        assertThat(footage.takeIn(first, Job.EMPTY, Progress.NONE).id()).isEqualTo(one.id());
+    }
+
+    @Property
+    void everyFootageHasAnIdOfItsOwn(
+            @ForAll @Size(max = 30) List<@StringLength(max = 3) @Chars({'a', 'b', '1'}) String> names,
+            @ForAll @Size(max = 30) List<@IntRange(max = 40) Integer> prints) {
+        ClipIds ids = new ClipIds();
+        Job job = Job.EMPTY;
+        Map<String, ClipId> known = new HashMap<>();
+        for (int i = 0; i < Math.min(names.size(), prints.size()); i++) {
+            String sha = String.format("%064x", prints.get(i));
+            ClipId id = ids.of(FileNames.safe(names.get(i)), sha, job);
+            ClipId before = known.putIfAbsent(sha, id);
+            assertThat(before == null || before.equals(id)).isTrue();
+            // Every other one gets into the job at once, the rest are still on their way.
+            if (i % 2 == 0) {
+                Clip clip = Sample.clip(id, 5);
+                job = job.with(
+                        new Edit.PutClip(new Clip(id, clip.file(), sha, 5, clip.base(), 0, 9, 1, 4, 4, false, "")));
+            }
+        }
+        assertThat(known.values()).doesNotHaveDuplicates();
+    }
+
+    @Test
+    void longNamesThatBeginAlikeStayTwo() {
+        String long1 = "a clip with a very long name that goes on and on and on until it is cut off at 100";
+        assertThat(FileNames.safe(long1)).hasSizeLessThanOrEqualTo(60);
+        assertThat(FileNames.safe(long1)).isNotEqualTo(FileNames.safe(long1 + "0"));
+        assertThat(FileNames.safe(long1)).isEqualTo(FileNames.safe(long1));
     }
 
     @Test

@@ -35,6 +35,25 @@ public record PropertyFacts(
         notExamined = List.copyOf(notExamined);
     }
 
+    /** What {@code now} becomes when the parts that differ between {@code was} and this are changed in it. */
+    public PropertyFacts changedFrom(PropertyFacts was, PropertyFacts now) {
+        return new PropertyFacts(
+                changed(was.property, property, now.property),
+                changed(was.town, town, now.town),
+                changed(was.client, client, now.client),
+                changed(was.inspectedOn, inspectedOn, now.inspectedOn),
+                changed(was.reviewer, reviewer, now.reviewer),
+                changed(was.firm, firm, now.firm),
+                changed(was.unit, unit, now.unit),
+                changed(was.examined, examined, now.examined),
+                changed(was.notExamined, notExamined, now.notExamined),
+                changed(was.internalOnly, internalOnly, now.internalOnly));
+    }
+
+    private static <T> T changed(T was, T typed, T now) {
+        return typed.equals(was) ? now : typed;
+    }
+
     /** The same visit with its distances in another unit. */
     public PropertyFacts in(LengthUnit other) {
         return new PropertyFacts(

@@ -47,7 +47,7 @@ final class Selection {
         return found.extent().map(e -> e.to().compareTo(boundary.get()) >= 0).orElse(false);
     }
 
-    private static Optional<Station> boundary(Survey survey) {
+    static Optional<Station> boundary(Survey survey) {
         return survey.findings().stream()
                 .filter(f -> f.finding().kind() == FindingKind.BOUNDARY)
                 .flatMap(f -> f.extent().stream())

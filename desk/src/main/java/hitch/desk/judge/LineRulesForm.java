@@ -1,13 +1,12 @@
 package hitch.desk.judge;
 
 import hitch.core.counter.Distance;
-import hitch.core.job.Edit;
-import hitch.core.judge.HouseRules;
 import hitch.core.line.LineRules;
 import hitch.core.line.School;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
+import hitch.desk.widget.Typing;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
@@ -27,7 +26,7 @@ final class LineRulesForm extends VBox {
         desk.work().snapshotProperty().addListener((o, was, is) -> {
             if (was == null
                     || !was.survey().rules().line().equals(is.survey().rules().line())) {
-                fill();
+                Typing.orOnceLeft(this, this::fill);
             }
         });
         fill();
@@ -154,10 +153,6 @@ final class LineRulesForm extends VBox {
     }
 
     private void put(UnaryOperator<LineRules> how) {
-        HouseRules rules = desk.work().now().survey().rules();
-        LineRules next = how.apply(rules.line());
-        if (!next.equals(rules.line())) {
-            desk.work().apply(new Edit.SetRules(rules.withLine(next)));
-        }
+        desk.work().changeRules(r -> r.withLine(how.apply(r.line())));
     }
 }

@@ -1,7 +1,6 @@
 package hitch.desk.judge;
 
 import hitch.core.finding.FindingKind;
-import hitch.core.job.Edit;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import java.util.Arrays;
@@ -70,8 +69,7 @@ final class OwnWords extends VBox {
             words.put(own, kind.get());
         }
         if (!words.equals(known())) {
-            desk.work()
-                    .apply(new Edit.SetRules(desk.work().now().survey().rules().withWords(words)));
+            desk.work().changeRules(r -> r.withWords(words));
         }
     }
 

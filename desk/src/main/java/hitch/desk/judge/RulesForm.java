@@ -1,7 +1,6 @@
 package hitch.desk.judge;
 
 import hitch.core.counter.Distance;
-import hitch.core.job.Edit;
 import hitch.core.judge.HouseRules;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
@@ -153,10 +152,10 @@ final class RulesForm extends VBox {
                 if (value < least || value > most) {
                     throw new NumberFormatException();
                 }
-                HouseRules changed =
-                        set.apply(rules, value).withWords(rules.words()).withLine(rules.line());
                 if (Math.abs(get.apply(rules).doubleValue() - value) > 0.005) {
-                    desk.work().apply(new Edit.SetRules(changed));
+                    desk.work()
+                            .changeRules(r ->
+                                    set.apply(r, value).withWords(r.words()).withLine(r.line()));
                 }
             } catch (NumberFormatException e) {
                 desk.work()

@@ -2,10 +2,8 @@ package hitch.desk.line;
 
 import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
-import hitch.core.job.Edit;
 import hitch.core.judge.Survey;
 import hitch.core.line.Branch;
-import hitch.core.line.LineFacts;
 import hitch.core.line.Station;
 import hitch.core.pipe.tie.Tied;
 import hitch.desk.Context;
@@ -79,7 +77,7 @@ final class BranchTable {
                 desk,
                 "Station where the " + branch.name() + " branch joins",
                 branch.join(),
-                s -> desk.work().now().job().line().withBranch(branch.joiningAt(s)));
+                (l, s) -> l.withBranch(branch.joiningAt(s)));
     }
 
     private Node tieIn(Branch branch) {
@@ -105,9 +103,6 @@ final class BranchTable {
     }
 
     private void describe(Branch next) {
-        LineFacts facts = desk.work().now().job().line();
-        if (!facts.withBranch(next).equals(facts)) {
-            desk.work().apply(new Edit.DescribeLine(facts.withBranch(next)));
-        }
+        desk.work().changeLine(l -> l.withBranch(next));
     }
 }

@@ -177,10 +177,7 @@ final class DepthPanel implements Panel {
     }
 
     private void put(Ground ground) {
-        LineFacts facts = desk.work().now().job().line();
-        if (!ground.equals(facts.ground())) {
-            desk.work().apply(new Edit.DescribeLine(facts.withGround(ground)));
-        }
+        desk.work().changeLine(l -> l.withGround(ground));
     }
 
     private VBox right(Survey survey) {

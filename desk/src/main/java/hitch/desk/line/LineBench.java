@@ -4,10 +4,8 @@ import hitch.core.counter.Distance;
 import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.job.Edit;
 import hitch.core.judge.Survey;
 import hitch.core.line.Branch;
-import hitch.core.line.LineFacts;
 import hitch.core.line.ReadFrom;
 import hitch.core.line.Station;
 import hitch.core.pipe.Way;
@@ -19,6 +17,7 @@ import hitch.desk.Context;
 import hitch.desk.Snapshot;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
+import hitch.desk.widget.Typing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
@@ -76,7 +75,10 @@ public final class LineBench implements Bench, Picks {
         VBox.setVgrow(page, Priority.ALWAYS);
         root.getChildren().addAll(section, plan, bar(), page);
         root.getStyleClass().add("bench");
-        desk.work().snapshotProperty().addListener((o, was, is) -> fill());
+        desk.work().snapshotProperty().addListener((o, was, is) -> {
+            drawAnew();
+            Typing.orOnceLeft(page, this::turn);
+        });
         desk.selected().addListener((o, was, is) -> chosen());
         fill();
     }
@@ -127,9 +129,9 @@ public final class LineBench implements Bench, Picks {
     }
 
     private void read(ReadFrom from) {
-        LineFacts facts = desk.work().now().job().line();
-        if (from != facts.readFrom()) {
-            desk.work().apply(new Edit.DescribeLine(facts.readingFrom(from)));
+        // A choice that was only set to what the job says is none.
+        if (from != desk.work().now().job().line().readFrom()) {
+            desk.work().changeLine(l -> l.readingFrom(from));
         }
     }
 
@@ -173,6 +175,11 @@ public final class LineBench implements Bench, Picks {
     }
 
     private void fill() {
+        drawAnew();
+        turn();
+    }
+
+    private void drawAnew() {
         tall(section, SectionSketch.height(desk.work().now().survey()));
         tall(plan, PlanSketch.height(desk.work().now().survey()));
         readFrom.setValue(desk.work().now().job().line().readFrom());
@@ -183,6 +190,10 @@ public final class LineBench implements Bench, Picks {
                     .say("The station of " + stationing.asked().word()
                             + " is not known; distances are read from the opening. Set it under Runs.");
         }
+    }
+
+    /** Builds the shown page anew. */
+    private void turn() {
         double at = page.getVvalue();
         page.setContent(showing.build());
         page.setVvalue(at);

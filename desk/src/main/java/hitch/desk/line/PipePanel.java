@@ -4,9 +4,7 @@ import hitch.core.counter.Distance;
 import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.job.Edit;
 import hitch.core.judge.Survey;
-import hitch.core.line.LineFacts;
 import hitch.core.line.Material;
 import hitch.core.line.PipeSize;
 import hitch.core.line.PipeSpan;
@@ -122,8 +120,7 @@ final class PipePanel implements Panel {
     /** Takes back what was said by hand of a span, where anything was. */
     private Node asSeen(Way way, PipeSpan span) {
         Button seen = Labels.button("As seen", "", "Take back what was said of this pipe by hand", () -> {
-            LineFacts facts = desk.work().now().job().line();
-            desk.work().apply(new Edit.DescribeLine(facts.asSeen(way.name(), span.extent())));
+            desk.work().changeLine(l -> l.asSeen(way.name(), span.extent()));
         });
         seen.getStyleClass().add("quiet");
         seen.setVisible(desk.work().now().job().line().isSaid(way.name(), span.extent()));
@@ -149,8 +146,7 @@ final class PipePanel implements Panel {
     /** @param same whether it is what stands there already */
     private void give(SpanGiven given, boolean same) {
         if (!same) {
-            LineFacts facts = desk.work().now().job().line();
-            desk.work().apply(new Edit.DescribeLine(facts.withSpan(given)));
+            desk.work().changeLine(l -> l.withSpan(given));
         }
     }
 

@@ -115,10 +115,6 @@ final class RunsPanel implements Panel {
 
     private Node station(
             String name, Optional<Station> value, Function<Optional<Station>, Function<LineFacts, LineFacts>> with) {
-        return StationField.of(
-                desk,
-                name,
-                value,
-                s -> with.apply(s).apply(desk.work().now().job().line()));
+        return StationField.of(desk, name, value, (l, s) -> with.apply(s).apply(l));
     }
 }

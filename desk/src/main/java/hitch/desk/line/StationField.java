@@ -1,14 +1,13 @@
 package hitch.desk.line;
 
 import hitch.core.counter.LengthUnit;
-import hitch.core.job.Edit;
 import hitch.core.line.LineFacts;
 import hitch.core.line.Station;
 import hitch.core.line.StationText;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import java.util.Optional;
-import java.util.function.Function;
+import java.util.function.BiFunction;
 import javafx.scene.control.TextField;
 
 /** A station on the line that a person knows, counted from the opening; empty where what was seen tells. */
@@ -22,7 +21,10 @@ final class StationField {
      * @param with what is known of the line once the station is typed
      */
     static TextField of(
-            Context desk, String name, Optional<Station> value, Function<Optional<Station>, LineFacts> with) {
+            Context desk,
+            String name,
+            Optional<Station> value,
+            BiFunction<LineFacts, Optional<Station>, LineFacts> with) {
         LengthUnit unit = desk.work().now().survey().facts().unit();
         String shown = value.map(s -> StationText.show(s, unit)).orElse("");
         return Fields.text(name, shown, WIDTH, typed -> {
@@ -31,10 +33,7 @@ final class StationField {
                 desk.work().notices().say("\"" + typed + "\" is not a distance; it stays as it was.");
                 return;
             }
-            LineFacts facts = with.apply(next);
-            if (!facts.equals(desk.work().now().job().line())) {
-                desk.work().apply(new Edit.DescribeLine(facts));
-            }
+            desk.work().changeLine(l -> with.apply(l, next));
         });
     }
 }

@@ -1,6 +1,5 @@
 package hitch.desk.line;
 
-import hitch.core.job.Edit;
 import hitch.core.line.Cover;
 import hitch.core.line.Extent;
 import hitch.core.line.Material;
@@ -73,8 +72,7 @@ final class StretchForm extends VBox {
             say("Choose what the stretch is made of, its size, or both.");
         } else {
             SpanGiven given = new SpanGiven(pipe.name(), inside.get(), material.getValue(), bore, false, Set.of());
-            desk.work()
-                    .apply(new Edit.DescribeLine(desk.work().now().job().line().withSpan(given)));
+            desk.work().changeLine(l -> l.withSpan(given));
         }
     }
 

@@ -222,12 +222,14 @@ final class ClipRow extends VBox {
         for (Run run : job.runs()) {
             boolean wanted = run.name().equals(chosen);
             if (wanted != run.clips().contains(clip.id())) {
-                List<ClipId> ids = new ArrayList<>(run.clips());
-                ids.remove(clip.id());
-                if (wanted) {
-                    ids.add(clip.id());
-                }
-                desk.work().apply(new Edit.PutRun(run.withClips(ids)));
+                desk.work().changeRun(run.id(), r -> {
+                    List<ClipId> ids = new ArrayList<>(r.clips());
+                    ids.remove(clip.id());
+                    if (wanted) {
+                        ids.add(clip.id());
+                    }
+                    return r.withClips(ids);
+                });
             }
         }
     }

@@ -7,6 +7,7 @@ import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import java.util.Arrays;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -30,6 +31,7 @@ final class PropertyForm extends VBox {
     private final ComboBox<LengthUnit> unit = new ComboBox<>();
     private final CheckBox internal = new CheckBox("For internal use only: nothing is handed over");
     private boolean filling;
+    private PropertyFacts shown = PropertyFacts.BLANK;
 
     PropertyForm(Context desk) {
         this.desk = desk;
@@ -106,6 +108,7 @@ final class PropertyForm extends VBox {
     private void fill() {
         filling = true;
         PropertyFacts facts = desk.work().now().survey().facts();
+        shown = facts;
         set(property, facts.property());
         set(town, facts.town());
         set(client, facts.client());
@@ -144,8 +147,14 @@ final class PropertyForm extends VBox {
                 examined.getText().strip(),
                 missing,
                 internal.isSelected());
-        if (!typed.equals(desk.work().now().survey().facts())) {
-            desk.work().apply(new Edit.DescribeProperty(typed));
+        if (!typed.equals(shown)) {
+            PropertyFacts was = shown;
+            shown = typed;
+            // Only what was changed here is changed; what an edit on its way changed meanwhile stays.
+            desk.work()
+                    .edit(job -> Optional.of(typed.changedFrom(was, job.facts()))
+                            .filter(f -> !f.equals(job.facts()))
+                            .map(Edit.DescribeProperty::new));
         }
     }
 }

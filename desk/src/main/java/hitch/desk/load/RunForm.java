@@ -2,7 +2,6 @@ package hitch.desk.load;
 
 import hitch.core.counter.Distance;
 import hitch.core.counter.LengthUnit;
-import hitch.core.job.Edit;
 import hitch.core.line.Branch;
 import hitch.core.line.Direction;
 import hitch.core.line.Equipment;
@@ -67,32 +66,33 @@ final class RunForm extends VBox {
                         run.direction(),
                         Direction::toward,
                         d -> change(r -> r.going(d))),
-                text("Opening used", o.kind(), 160, t -> open(o.called(t))),
+                text("Opening used", o.kind(), 160, t -> open(x -> x.called(t))),
                 choice(
                         "Kind of opening",
                         List.of(OpeningKind.values()),
                         o.sort(),
                         OpeningKind::word,
-                        k -> open(o.withSort(k, o.ways()))),
+                        k -> open(x -> x.withSort(k, x.ways()))),
                 choice(
                         "Leads",
                         List.of(Opening.Ways.values()),
                         o.ways(),
                         Opening.Ways::word,
-                        w -> open(o.withSort(o.sort(), w))),
-                text("Where", o.place(), 240, t -> open(o.withPlace(t))),
+                        w -> open(x -> x.withSort(x.sort(), w))),
+                text("Where", o.place(), 240, t -> open(x -> x.withPlace(t))),
                 choice(
                         "Pipe there",
                         MATERIALS,
                         o.material(),
                         m -> m.map(Material::word).orElse(UNKNOWN),
-                        m -> open(o.withPipe(m, o.size()))),
+                        m -> open(x -> x.withPipe(m, x.size()))),
                 choice(
                         "Size",
                         SIZES,
                         o.size().map(PipeSize::inches).orElse(0),
                         i -> i == 0 ? UNKNOWN : i + " in",
-                        i -> open(o.withPipe(o.material(), i == 0 ? Optional.empty() : Optional.of(new PipeSize(i))))));
+                        i -> open(x ->
+                                x.withPipe(x.material(), i == 0 ? Optional.empty() : Optional.of(new PipeSize(i))))));
     }
 
     private List<Node> counter() {
@@ -123,7 +123,7 @@ final class RunForm extends VBox {
                         List.of(Equipment.Guide.values()),
                         e.guide(),
                         Equipment.Guide::word,
-                        g -> change(r -> r.with(new Equipment(e.head(), g)))));
+                        g -> change(r -> r.with(new Equipment(r.equipment().head(), g)))));
     }
 
     private List<Node> place() {
@@ -190,24 +190,18 @@ final class RunForm extends VBox {
     }
 
     /** An opening that several runs share is one opening: it is changed for all of them. */
-    private void open(Opening opening) {
-        if (opening.equals(run.opening())) {
-            return;
-        }
+    private void open(UnaryOperator<Opening> how) {
         for (Run other : desk.work().now().job().runs()) {
             boolean shared =
                     other.opening().equals(run.opening()) && other.start().equals(run.start());
             if (shared || other.id().equals(run.id())) {
-                desk.work().apply(new Edit.PutRun(other.from(opening)));
+                desk.work().changeRun(other.id(), r -> r.from(how.apply(r.opening())));
             }
         }
     }
 
     private void change(UnaryOperator<Run> how) {
-        Run changed = how.apply(run);
-        if (!changed.equals(run)) {
-            desk.work().apply(new Edit.PutRun(changed));
-        }
+        desk.work().changeRun(run.id(), how);
     }
 
     private static Node text(String name, String value, double width, Consumer<String> keep) {

@@ -10,6 +10,7 @@ import hitch.core.line.RunId;
 import hitch.core.line.Station;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
+import hitch.desk.widget.Typing;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -36,7 +37,7 @@ final class RunsPane extends VBox {
             if (was == null
                     || !was.job().runs().equals(is.job().runs())
                     || was.job().clips() != is.job().clips()) {
-                fill();
+                Typing.orOnceLeft(rows, this::fill);
             }
         });
         fill();

@@ -80,7 +80,7 @@ public final class CounterScan {
                 (number, seconds, part) -> sheet.take(seconds, part),
                 progress.part(0.3, 1));
         sheet.settle();
-        return new Outcome(Optional.of(sheet.place()), sheet);
+        return new Outcome(sheet.place(), sheet);
     }
 
     private static List<Double> moments(FrameIndex frames) {

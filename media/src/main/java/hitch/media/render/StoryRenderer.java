@@ -2,11 +2,13 @@ package hitch.media.render;
 
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
 import hitch.core.judge.Survey;
 import hitch.core.story.CardShot;
 import hitch.core.story.Cutting;
 import hitch.core.story.FindingShot;
+import hitch.core.story.ShownFrames;
 import hitch.core.story.Story;
 import hitch.media.MediaException;
 import hitch.media.Progress;
@@ -91,8 +93,7 @@ public final class StoryRenderer {
             progress.at(
                     (double) writer.pictureCount() / total,
                     "filming \"" + placed.shot().title() + "\"");
-            double time = (double) writer.pictureCount() / RATE;
-            Showing now = showing(placed, time);
+            Showing now = showing(placed, writer.pictureCount());
             if (now.equals(before)) {
                 writer.again();
             } else {
@@ -107,17 +108,13 @@ public final class StoryRenderer {
     /** What is on the canvas; two equal ones look the same. */
     private record Showing(long pts, boolean held) {}
 
-    private Showing showing(Cutting.Placed placed, double time) {
+    private Showing showing(Cutting.Placed placed, long picture) {
         return switch (placed.shot()) {
             case CardShot card -> new Showing(0, false);
             case FindingShot shot -> {
-                boolean held = time >= placed.holdStart() && time < placed.holdEnd();
-                double offset =
-                        held ? 0 : time < placed.holdStart() ? time - placed.holdStart() : time - placed.holdEnd();
-                Source source = sources.get(shot.frame().clip());
-                long pts = shot.frame().pts() + source.index().frames().base().ticks(offset);
-                yield new Showing(
-                        source.index().frames().pts(source.index().frames().numberAt(pts)), held);
+                FrameIndex frames = sources.get(shot.frame().clip()).index().frames();
+                ShownFrames shown = new ShownFrames(placed, shot, frames, RATE);
+                yield new Showing(frames.pts(shown.at(picture)), shown.isHeld(picture));
             }
         };
     }

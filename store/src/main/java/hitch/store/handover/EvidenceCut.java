@@ -3,12 +3,17 @@ package hitch.store.handover;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
+import hitch.core.footage.FrameRef;
 import hitch.core.judge.Survey;
+import hitch.core.story.Audience;
+import hitch.core.story.MayBeSeen;
 import hitch.media.MediaException;
 import hitch.media.Progress;
+import hitch.media.clip.ClipIndex;
 import hitch.media.clip.Fingerprint;
 import hitch.media.clip.UntouchedClip;
 import hitch.media.clip.UntouchedClip.TrueTimes;
+import hitch.media.render.AlteredClip;
 import hitch.media.render.LabelledClip;
 import hitch.store.FileNames;
 import hitch.store.Footage;
@@ -17,7 +22,11 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
+import java.util.OptionalInt;
+import java.util.stream.IntStream;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -29,19 +38,35 @@ public final class EvidenceCut {
         LABELLED
     }
 
+    /** What the record of a clip says that could not be given untouched. */
+    static final String ALTERED =
+            "encoded anew, without sound, a picture for each source frame in the order of frames: "
+                    + "untouched packets would begin before what may be seen";
+
     private static final JsonMapper MAPPER =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
     private final Survey survey;
     private final Footage footage;
+    private final MayBeSeen may;
 
+    /** Evidence for the firm itself, which may see all of its footage. */
     public EvidenceCut(Survey survey, Footage footage) {
-        this.survey = survey;
-        this.footage = footage;
+        this(survey, footage, Optional.empty());
     }
 
     /**
-     * Writes one clip into {@code folder}, with a JSON record of the same name.
+     * @param recipient who is to see it; nothing that they may not see is in it
+     */
+    public EvidenceCut(Survey survey, Footage footage, Optional<Audience> recipient) {
+        this.survey = survey;
+        this.footage = footage;
+        this.may = new MayBeSeen(survey, recipient);
+    }
+
+    /**
+     * Writes one clip into {@code folder}, with a JSON record of the same name. Untouched packets begin at a keyframe; where
+     * no keyframe lies inside what may be seen the clip is encoded anew, and called altered.
      *
      * @param before seconds before the finding's frame
      * @param after seconds after it
@@ -49,43 +74,50 @@ public final class EvidenceCut {
      */
     public Path write(LocatedFinding found, Form form, double before, double after, Path folder, Progress progress)
             throws MediaException, StoreException {
-        Clip clip = survey.clip(found.finding().frame().clip())
+        FrameRef frame = found.finding().frame();
+        Clip clip = survey.clip(frame.clip())
                 .orElseThrow(
                         () -> new StoreException("The clip of this finding was left out of the job. Add it again."));
+        if (!may.is(frame)) {
+            throw new StoreException(found.finding().id() + " does not lie in the "
+                    + may.recipient().map(Audience::word).orElse("firm")
+                    + "'s part of the line, so nothing was written.");
+        }
         footage.verify(clip, progress.part(0, 0.1));
-        FrameIndex index = footage.index(clip);
-        long at = found.finding().frame().pts();
-        long from = at - index.base().ticks(before);
-        long to = at + index.base().ticks(after);
+        ClipIndex whole = footage.clipIndex(clip);
+        FrameIndex index = whole.frames();
+        int first =
+                may.back(frame, index, index.numberAt(frame.pts() - index.base().ticks(before)));
+        int last =
+                may.on(frame, index, index.numberAt(frame.pts() + index.base().ticks(after)));
+        OptionalInt key = form == Form.UNTOUCHED ? keyframe(frame, index, first) : OptionalInt.empty();
+        boolean altered = form == Form.UNTOUCHED && key.isEmpty();
+        String how = altered ? "altered" : form.name().toLowerCase(Locale.ROOT);
+        boolean copied = form == Form.UNTOUCHED && !altered;
+        String ending = copied ? clip.fileName().replaceAll(".*\\.", "").toLowerCase(Locale.ROOT) : "mp4";
         String name = FileNames.safe(
-                        found.finding().id() + " " + found.finding().kind().word()) + "-"
-                + form.name().toLowerCase(java.util.Locale.ROOT);
+                found.finding().id() + " " + found.finding().kind().word());
+        Progress rest = progress.part(0.1, 1);
         try {
             Files.createDirectories(folder);
-            String ending = form == Form.LABELLED
-                    ? "mp4"
-                    : clip.fileName().replaceAll(".*\\.", "").toLowerCase(java.util.Locale.ROOT);
-            Path out = folder.resolve(name + "." + ending);
-            TrueTimes times = switch (form) {
-                case UNTOUCHED ->
-                    UntouchedClip.cut(
-                            footage.file(clip), footage.clipIndex(clip), from, to, out, progress.part(0.1, 1));
-                case LABELLED ->
-                    LabelledClip.write(
-                            survey,
-                            found,
-                            clip,
-                            footage.file(clip),
-                            footage.clipIndex(clip),
-                            from,
-                            to,
-                            out,
-                            progress.part(0.1, 1));
-            };
-            String adjusted = form == Form.LABELLED
-                    ? survey.adjustmentAt(found.finding().frame()).words()
-                    : "";
-            record(out, clip, found, times, adjusted);
+            Path out = folder.resolve(name + "-" + how + "." + ending);
+            Path file = footage.file(clip);
+            TrueTimes times = copied
+                    ? UntouchedClip.cut(file, whole, index.pts(key.getAsInt()), index.pts(last), out, rest)
+                    : altered
+                            ? AlteredClip.write(file, whole, first, last, out, rest)
+                            : LabelledClip.write(
+                                    survey, found, clip, file, whole, index.pts(first), index.pts(last), out, rest);
+            Map<String, Object> row = record(out, clip, found, times);
+            String adjusted = form == Form.LABELLED ? survey.adjustmentAt(frame).words() : "";
+            row.put("adjusted", adjusted.isEmpty() ? "no, as recorded" : adjusted);
+            if (altered) {
+                row.put("altered", ALTERED);
+                row.put(
+                        "frames",
+                        IntStream.rangeClosed(first, last).mapToObj(index::pts).toList());
+            }
+            Files.writeString(folder.resolve(name + "-" + how + ".json"), MAPPER.writeValueAsString(row));
             progress.at(1, "done");
             return out;
         } catch (IOException e) {
@@ -93,8 +125,22 @@ public final class EvidenceCut {
         }
     }
 
-    private static void record(Path out, Clip clip, LocatedFinding found, TrueTimes times, String adjusted)
-            throws IOException, MediaException {
+    /**
+     * The keyframe that untouched packets begin at: the one before the first frame wanted where all from there on may be
+     * seen, else the first one behind that still shows the finding; none where there is neither.
+     */
+    private OptionalInt keyframe(FrameRef frame, FrameIndex index, int first) {
+        int before = index.keyBefore(first);
+        if (index.isKey(before) && may.back(frame, index, before) == before) {
+            return OptionalInt.of(before);
+        }
+        return IntStream.rangeClosed(first, index.numberAt(frame.pts()))
+                .filter(index::isKey)
+                .findFirst();
+    }
+
+    private static Map<String, Object> record(Path out, Clip clip, LocatedFinding found, TrueTimes times)
+            throws MediaException {
         Map<String, Object> row = new LinkedHashMap<>();
         row.put("clip", out.getFileName().toString());
         row.put("sha256", Fingerprint.of(out, Progress.NONE));
@@ -106,9 +152,6 @@ public final class EvidenceCut {
         row.put("last_pts", times.lastPts());
         row.put("first_s", clip.secondsInto(times.firstPts()));
         row.put("last_s", clip.secondsInto(times.lastPts()));
-        row.put("adjusted", adjusted.isEmpty() ? "no, as recorded" : adjusted);
-        Files.writeString(
-                out.resolveSibling(out.getFileName().toString().replaceAll("\\.[^.]+$", "") + ".json"),
-                MAPPER.writeValueAsString(row));
+        return row;
     }
 }

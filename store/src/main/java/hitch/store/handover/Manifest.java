@@ -7,6 +7,7 @@ import hitch.core.judge.Survey;
 import hitch.core.story.Audience;
 import hitch.core.story.Cutting;
 import hitch.core.story.FindingShot;
+import hitch.core.story.ShownFrames;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.Fingerprint;
@@ -79,17 +80,16 @@ final class Manifest {
             row.put("end_s", rounded(placed.end()));
             if (placed.shot() instanceof FindingShot shot) {
                 FrameIndex index = sources.get(shot.frame().clip()).index().frames();
-                long before = index.base().ticks(placed.holdStart() - placed.start());
-                long after = index.base().ticks(placed.end() - placed.holdEnd());
+                ShownFrames shown = new ShownFrames(placed, shot, index, StoryRenderer.RATE);
                 row.put("finding", shot.finding().value());
                 row.put("clip", shot.frame().clip().value());
-                row.put("first_pts", index.pts(index.numberAt(shot.frame().pts() - before)));
+                row.put("first_pts", index.pts(shown.first()));
                 row.put("held_pts", shot.frame().pts());
                 String adjusted = survey.adjustmentAt(shot.frame()).words();
                 if (!adjusted.isEmpty()) {
                     row.put("adjusted", adjusted);
                 }
-                row.put("last_pts", index.pts(index.numberAt(shot.frame().pts() + after)));
+                row.put("last_pts", index.pts(shown.last()));
             }
             rows.add(row);
         }

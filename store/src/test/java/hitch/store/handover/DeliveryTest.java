@@ -12,6 +12,7 @@ import static org.mockito.Mockito.when;
 import hitch.core.Sample;
 import hitch.core.counter.Distance;
 import hitch.core.counter.Reading;
+import hitch.core.finding.FindingId;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
@@ -28,8 +29,11 @@ import hitch.media.MediaException;
 import hitch.media.NumberedFootage;
 import hitch.media.Progress;
 import hitch.media.clip.ClipFacts;
+import hitch.media.clip.ClipIndex;
 import hitch.media.clip.ClipIndexer;
 import hitch.media.clip.Fingerprint;
+import hitch.media.clip.FrameReader;
+import hitch.media.clip.Picture;
 import hitch.media.voice.Narrator;
 import hitch.media.voice.Sound;
 import hitch.store.Footage;
@@ -42,10 +46,14 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
+import org.junit.jupiter.api.BeforeAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -56,25 +64,37 @@ class DeliveryTest {
     private static final Clock CLOCK = Clock.fixed(Instant.parse("2026-05-03T10:00:00Z"), ZoneOffset.UTC);
 
     @TempDir
-    Path folder;
+    static Path folder;
 
-    private final Narrator voice = mock(Narrator.class);
-    private Footage footage;
-    private Job job;
+    private static final Narrator VOICE = mock(Narrator.class);
+    private static Footage footage;
+    private static Job whole;
+    /** What was delivered of the whole job already, once for each recipient. */
+    private static final Map<Audience, Path> DELIVERED = new EnumMap<>(Audience.class);
+
+    private Job job = whole;
+
+    @TempDir
+    Path own;
+
     private Path out;
 
     @BeforeEach
-    void setUp() throws MediaException {
-        when(voiceSpeaks()).thenAnswer(call -> {
+    void setUp() {
+        out = own.resolve("out");
+    }
+
+    @BeforeAll
+    static void record() throws MediaException {
+        when(VOICE.speak(anyString())).thenAnswer(call -> {
             String text = call.getArgument(0);
             return new Sound(new float[text.length() * Narrator.RATE / 120], Narrator.RATE);
         });
-        out = folder.resolve("out");
         footage = new Footage(folder);
         Path file = NumberedFootage.write(folder.resolve("down.mp4"), 300);
         Clip clip = footage.takeIn(file, Job.EMPTY, Progress.NONE);
         FrameIndex index = footage.index(clip);
-        job = Job.EMPTY
+        whole = Job.EMPTY
                 .with(new Edit.DescribeProperty(Sample.job().facts()))
                 .with(new Edit.SetRules(
                         new HouseRules(50, Distance.inches(0.5), Distance.inches(1), Distance.feet(5), 12, 0.4, 0.2)))
@@ -82,27 +102,34 @@ class DeliveryTest {
                 .with(new Edit.PutRun(Sample.run("street run", Direction.WITH_FLOW, clip.id())))
                 .with(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(0), Distance.ZERO)))
                 .with(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(299), Distance.feet(40))));
-        note(clip, index.pts(80), "roots top heavy, a third of the bore");
-        note(clip, index.pts(150), "standing water 21.5-24.5, 20%");
-        note(clip, index.pts(210), "offset 3/4 in, =cmd()");
-        note(clip, index.pts(260), "boundary at 36.2");
-        note(clip, index.pts(290), "main connection");
+        whole = note(whole, clip, index.pts(80), "roots top heavy, a third of the bore");
+        whole = note(whole, clip, index.pts(150), "standing water 21.5-24.5, 20%");
+        whole = note(whole, clip, index.pts(210), "offset 3/4 in, =cmd()");
+        whole = note(whole, clip, index.pts(260), "boundary at 36.2");
+        whole = note(whole, clip, index.pts(290), "main connection");
     }
 
-    private Sound voiceSpeaks() throws MediaException {
-        return voice.speak(anyString());
-    }
-
-    private void note(Clip clip, long pts, String words) {
-        job = job.with(new Edit.AddFinding(new TradeNoteReader()
+    private static Job note(Job job, Clip clip, long pts, String words) {
+        return job.with(new Edit.AddFinding(new TradeNoteReader()
                 .read(words, job.facts().unit())
                 .first()
                 .at(job.nextId(), new FrameRef(clip.id(), pts), job.runOf(clip.id()))));
     }
 
+    /** Delivers this test's job; of the whole one, which no test changes, only once. */
     private Path deliver(Audience audience) throws MediaException, StoreException {
-        Survey survey = Reckoner.survey(job);
-        return new Delivery(survey, footage, voice, CLOCK).write(audience, out, Progress.NONE);
+        if (job != whole) {
+            return deliver(audience, out);
+        }
+        if (!DELIVERED.containsKey(audience)) {
+            DELIVERED.put(audience, deliver(audience, folder.resolve("delivered-" + audience.word())));
+        }
+        out = DELIVERED.get(audience).getParent();
+        return DELIVERED.get(audience);
+    }
+
+    private Path deliver(Audience audience, Path to) throws MediaException, StoreException {
+        return new Delivery(Reckoner.survey(job), footage, VOICE, CLOCK).write(audience, to, Progress.NONE);
     }
 
     private static JsonNode json(Path file) throws IOException {
@@ -186,7 +213,7 @@ class DeliveryTest {
         assertThat(cues(video).getLast().end()).isCloseTo(length, within(0.1));
         assertThat(shots.get(shots.size() - 1).get("end_s").asDouble()).isCloseTo(length, within(0.1));
         assertThat(facts.sound()).isPresent();
-        verify(voice, atLeastOnce()).speak("The camera saw forty feet of pipe.");
+        verify(VOICE, atLeastOnce()).speak("The camera saw thirty eight point eight feet of pipe.");
     }
 
     @Test
@@ -264,13 +291,106 @@ class DeliveryTest {
 
     @Test
     void changedFootageIsRefused() throws IOException {
-        Path file = folder.resolve("down.mp4");
+        Path file = Files.copy(folder.resolve("down.mp4"), own.resolve("down.mp4"));
+        job = job.with(new Edit.PutClip(job.clips().getFirst().at(file.toString())));
         byte[] bytes = Files.readAllBytes(file);
         bytes[bytes.length - 9] ^= 1;
         Files.write(file, bytes);
         assertThatThrownBy(() -> deliver(Audience.HOMEOWNER))
                 .isInstanceOf(MediaException.class)
                 .hasMessageContaining("has changed");
+    }
+
+    /** The film draws footage five times as large, at the left, in the middle of a well 648 pixels high. */
+    private static int numberOn(Picture film) {
+        int[] small = new int[NumberedFootage.WIDTH * NumberedFootage.HEIGHT];
+        for (int y = 0; y < NumberedFootage.HEIGHT; y++) {
+            for (int x = 0; x < NumberedFootage.WIDTH; x++) {
+                small[y * NumberedFootage.WIDTH + x] = film.rgb()[(84 + 5 * y) * film.width() + 5 * x];
+            }
+        }
+        return NumberedFootage.read(small, NumberedFootage.WIDTH);
+    }
+
+    /** The middle of a picture's time; what stands is written once, for as long as it stands. */
+    private static long at(ClipIndex film, long picture) {
+        return film.frames().firstPts() + film.frames().base().ticks((picture + 0.5) / 25);
+    }
+
+    @Test
+    void theManifestNamesTheFirstAndTheLastFrameThatTheFilmShows() throws Exception {
+        Path video = deliver(Audience.HOMEOWNER);
+        FrameIndex source = footage.index(job.clips().getFirst());
+        ClipIndex film = ClipIndexer.index(video).index();
+        int shown = 0;
+        try (FrameReader reader = new FrameReader(video, film)) {
+            for (JsonNode shot : json(out.resolve("manifest.json")).get("shots")) {
+                if (shot.has("finding")) {
+                    long first = Math.round(shot.get("start_s").asDouble() * 25);
+                    long end = Math.round(shot.get("end_s").asDouble() * 25);
+                    assertThat(numberOn(reader.at(at(film, first))))
+                            .as("first of " + shot)
+                            .isEqualTo(source.numberAt(shot.get("first_pts").asLong()));
+                    assertThat(numberOn(reader.at(at(film, end - 1))))
+                            .as("last of " + shot)
+                            .isEqualTo(source.numberAt(shot.get("last_pts").asLong()));
+                    shown++;
+                }
+            }
+        }
+        assertThat(shown).isEqualTo(5);
+    }
+
+    @Test
+    void aFindingOnAClipsFirstFrameShownFromThereDelivers() throws Exception {
+        Clip clip = whole.clips().getFirst();
+        FrameIndex index = footage.index(clip);
+        job = Job.EMPTY
+                .with(new Edit.DescribeProperty(whole.facts()))
+                .with(new Edit.SetRules(
+                        new HouseRules(50, Distance.inches(0.5), Distance.inches(1), Distance.feet(5), 12, 0, 0)))
+                .with(new Edit.PutClip(clip));
+        for (int number : new int[] {0, 1, 299}) {
+            job = note(job, clip, index.pts(number), "permit 20240131001.2, \u20ac\u2026 12345678901234567890");
+        }
+        FrameIndex film = ClipIndexer.index(deliver(Audience.HOMEOWNER)).frames();
+        assertThat(film.base().seconds(film.endPts() - film.firstPts())).isGreaterThan(3 * 3);
+        assertThat(page(out.resolve("report.html"))).contains("permit 20240131001.2");
+    }
+
+    @Test
+    void evidenceForADistrictHoldsNothingFromBeforeItsPart() throws Exception {
+        Survey survey = Reckoner.survey(job);
+        EvidenceCut cut = new EvidenceCut(survey, footage, Optional.of(Audience.DISTRICT));
+        FrameIndex source = footage.index(survey.clips().getFirst());
+        var boundary = survey.finding(new FindingId("F5")).orElseThrow();
+        double least = survey.finding(new FindingId("F4"))
+                .orElseThrow()
+                .extent()
+                .orElseThrow()
+                .from()
+                .mm();
+        Path clip = cut.write(boundary, EvidenceCut.Form.UNTOUCHED, 4, 1, out, Progress.NONE);
+        assertThat(clip.getFileName().toString()).contains("altered");
+        JsonNode record = json(out.resolve(clip.getFileName().toString().replace(".mp4", ".json")));
+        assertThat(record.get("altered").asString()).contains("encoded anew");
+        ClipIndex cutIndex = ClipIndexer.index(clip).index();
+        assertThat(record.get("frames").size()).isEqualTo(cutIndex.frames().count());
+        try (FrameReader reader = new FrameReader(clip, cutIndex)) {
+            for (int n = 0; n < cutIndex.frames().count(); n++) {
+                Picture picture = reader.at(cutIndex.frames().pts(n));
+                long pts = record.get("frames").get(n).asLong();
+                assertThat(NumberedFootage.read(picture.rgb(), picture.width())).isEqualTo(source.numberAt(pts));
+                assertThat(survey.stationAt(
+                                        new FrameRef(boundary.finding().frame().clip(), pts))
+                                .orElseThrow()
+                                .mm())
+                        .isGreaterThanOrEqualTo((long) least);
+            }
+        }
+        var roots = survey.finding(new FindingId("F1")).orElseThrow();
+        assertThatThrownBy(() -> cut.write(roots, EvidenceCut.Form.UNTOUCHED, 1, 1, out, Progress.NONE))
+                .hasMessageContaining("does not lie in the district's part");
     }
 
     @Test

@@ -18,10 +18,10 @@ public final class CounterFinder {
     private static final int PLACES = 10;
     /** Room beside a place for the unit's letters, in heights of its digits. */
     private static final int BESIDE = 3;
+    /** One part in so many that two heights of one counter's digits may differ by. */
+    private static final int SIZE_APART = 4;
     /** Other ways of reading that are tried beside the likeliest. */
     private static final int RIVALS = 2;
-    /** How much a place must behave like a counter for the search to end there. */
-    private static final double ENOUGH = 0.3;
     /** Dark writing is rarer, and the outlines of bright writing look like it; so with writing on its head. */
     private static final double DARK_DOUBT = 0.7;
 
@@ -64,7 +64,7 @@ public final class CounterFinder {
         for (boolean thorough : new boolean[] {false, true}) {
             for (CounterPlace.Manner manner : manners()) {
                 best(manner, thorough).ifPresent(all::add);
-                if (all.stream().anyMatch(r -> r.rate() >= ENOUGH)) {
+                if (all.stream().anyMatch(r -> r.rate() >= CounterPlace.SURELY)) {
                     return likeliest(all);
                 }
             }
@@ -90,13 +90,28 @@ public final class CounterFinder {
                 Region there = first.ink().grown(ROUND * first.height(), first.height());
                 Region mirrored = over.stored(there, picture.width(), picture.height());
                 trails(over, List.of(there, mirrored)).stream()
-                        .filter(t -> t.mayRival(looks.size()))
+                        .filter(t -> t.mayRival(looks.size()) && isLike(first, t, over))
                         .sorted(Comparator.comparingDouble(NumberTrail::weight).reversed())
                         .limit(RIVALS)
                         .forEach(t -> rivals.add(place(t, over)));
             }
         });
         return rivals;
+    }
+
+    /**
+     * Whether numbers the other way up may be the same counter. Where a picture was turned over it shows what it showed
+     * before; where the first was misread, the right reading has a point, which nonsense seldom has.
+     */
+    private static boolean isLike(CounterPlace first, NumberTrail trail, CounterPlace.Manner over) {
+        boolean sameSize = Math.abs(trail.height() - first.height()) <= Math.max(2, first.height() / SIZE_APART);
+        Region there = over.stored(
+                trail.region(), first.picture().width(), first.picture().height());
+        boolean turnedOver = there.overlapAcross(first.ink()) <= 0
+                || there.y() >= first.ink().bottom()
+                || first.ink().y() >= there.bottom();
+        return sameSize
+                && (turnedOver ? trail.decimals() == first.decimals() : trail.decimals() != 0 || first.decimals() == 0);
     }
 
     private List<CounterPlace.Manner> manners() {
@@ -127,6 +142,7 @@ public final class CounterFinder {
                 manner,
                 trail.decimals(),
                 trail.height(),
+                trail.rate(looks.size()),
                 trail.forFeet());
     }
 

@@ -9,13 +9,24 @@ package hitch.core.counter.sight;
  * @param manner how it is to be looked at
  * @param decimals digits after its point; -1 for feet and inches
  * @param height height of its digits, pixels
+ * @param rate how much the place behaved like a counter when it was looked for, 0 to 1
  * @param forFeet how much the letters behind it speak for feet, as the logarithm of the odds; negative for metres
  */
 public record CounterPlace(
-        Region picture, Region region, Region ink, Manner manner, int decimals, int height, double forFeet) {
+        Region picture,
+        Region region,
+        Region ink,
+        Manner manner,
+        int decimals,
+        int height,
+        double rate,
+        double forFeet) {
+    /** Rate from which a place is surely the counter. */
+    static final double SURELY = 0.3;
+
     /** The same counter looked for in {@code region} only. */
     public CounterPlace in(Region picture, Region region, Region ink) {
-        return new CounterPlace(picture, region, ink, manner, decimals, height, forFeet);
+        return new CounterPlace(picture, region, ink, manner, decimals, height, rate, forFeet);
     }
 
     /** Whether it shows feet and inches. */

@@ -4,6 +4,7 @@ import hitch.core.counter.Counted;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.NavigableMap;
+import java.util.Optional;
 import java.util.TreeMap;
 
 /**
@@ -12,6 +13,11 @@ import java.util.TreeMap;
  * ({@link CablePath}) is laid anew whenever more is known.
  */
 public final class CounterReadings {
+    /** No cable that a hand pushes is longer, millimetres: 600 feet. */
+    private static final double LONGEST_CABLE_MM = 600 * 304.8;
+    /** The most that a moment is trusted of which something as a whole is odd. */
+    private static final double DOUBTFUL = 0.7;
+
     private final List<CounterSheet> ways;
     private final CounterUnit told;
     private final UnitHints hints;
@@ -88,7 +94,7 @@ public final class CounterReadings {
     }
 
     /** Where the counter stands: the place that most of the clip is read in. */
-    public CounterPlace place() {
+    public Optional<CounterPlace> place() {
         WayUp up = up();
         int[] counts = new int[ways.size()];
         int best = 0;
@@ -97,13 +103,14 @@ public final class CounterReadings {
             counts[up.at(i)]++;
             best = counts[up.at(i)] > counts[best] ? up.at(i) : best;
         }
-        return ways.get(best).place().orElseThrow();
+        return ways.get(best).place();
     }
 
     /** What it all comes to. */
     public CounterFit fit() {
         WayUp up = up();
         List<RawReading> read = chosen(up);
+        double surely = place().map(CounterReadings::trust).orElse(1.0);
         UnitWeigher.Found unit = unit(read, up);
         CablePath path = path(read, unit.sure() ? unit.unit() : CounterUnit.FEET);
         List<CablePath.Moment> moments = new ArrayList<>();
@@ -113,6 +120,11 @@ public final class CounterReadings {
             var at = order.floorEntry(m.seconds());
             double most = up.isSure(at == null ? 0 : at.getValue()) ? 1 : Counted.UP_ASKED;
             most = unit.sure() ? most : Math.min(most, Counted.UNIT_ASKED);
+            most = Math.min(most, surely);
+            boolean tooLong = m.value().isPresent()
+                    && m.value().getAsDouble() * unit.unit().mm() > LONGEST_CABLE_MM;
+            most = tooLong ? Math.min(most, DOUBTFUL) : most;
+            most = Math.max(most, typed.containsKey(m.seconds()) ? 1 : 0);
             moments.add(new CablePath.Moment(m.seconds(), m.value(), Math.min(m.confidence(), most)));
         }
         List<CounterFit.Turn> turns = up.changes().stream()
@@ -125,6 +137,11 @@ public final class CounterReadings {
                                 .orElse(false)))
                 .toList();
         return new CounterFit(path, moments, unit, turns, up.isSure());
+    }
+
+    /** The most that a moment is trusted where the place hardly behaves like a counter. */
+    private static double trust(CounterPlace place) {
+        return place.rate() >= CounterPlace.SURELY ? 1 : DOUBTFUL;
     }
 
     private UnitWeigher.Found unit(List<RawReading> read, WayUp up) {

@@ -24,6 +24,9 @@ final class NumberTrail {
 
     private static final double RIVAL_PLAUSIBLE = 0.5;
 
+    /** Time over which a number is held against a clock, seconds. */
+    private static final double CLOCK_OVER = 3;
+
     private record Seen(double seconds, CounterText text) {}
 
     private final List<Seen> seen = new ArrayList<>();
@@ -97,6 +100,27 @@ final class NumberTrail {
         return seen.size() >= Math.max(3, RIVAL_SHARE * looks) && plausible >= RIVAL_PLAUSIBLE * (seen.size() - 1);
     }
 
+    /** Whether it counts seconds: minutes and seconds may read as a number with a point, or with a mark for feet. */
+    private boolean isClock() {
+        double ticksOfOne = decimals() < 0 ? 12 : Math.pow(10, decimals());
+        int compared = 0;
+        int steady = 0;
+        int later = 0;
+        for (Seen one : seen) {
+            while (later < seen.size() && seen.get(later).seconds() - one.seconds() < CLOCK_OVER) {
+                later++;
+            }
+            if (later == seen.size()) {
+                break;
+            }
+            Seen two = seen.get(later);
+            double ticks = ticksOfOne * (two.text().value() - one.text().value());
+            compared++;
+            steady += Math.abs(ticks - (two.seconds() - one.seconds())) <= 1.1 ? 1 : 0;
+        }
+        return compared >= 3 && steady > 0.6 * compared;
+    }
+
     private static boolean isPlausible(Seen a, Seen b) {
         double change = b.text().value() - a.text().value();
         return Math.abs(change) <= FASTEST * (b.seconds() - a.seconds()) + 1;
@@ -108,20 +132,14 @@ final class NumberTrail {
             return 0;
         }
         int plausible = 0;
-        int steady = 0;
         for (int i = 1; i < seen.size(); i++) {
-            double seconds = seen.get(i).seconds() - seen.get(i - 1).seconds();
-            double change = seen.get(i).text().value() - seen.get(i - 1).text().value();
             plausible += isPlausible(seen.get(i - 1), seen.get(i)) ? 1 : 0;
-            // Minutes and seconds may read as a number with a point where half of their colon is lost.
-            double ticks = change * Math.pow(10, Math.max(0, decimals()));
-            steady += Math.abs(ticks - seconds) < 0.2 * seconds ? 1 : 0;
         }
         double pairs = seen.size() - 1;
         long values =
                 seen.stream().mapToDouble(s -> s.text().value()).distinct().count();
         boolean whole = decimals() == 0;
-        boolean clock = steady > 0.6 * pairs;
+        boolean clock = isClock();
         double sure = seen.stream().mapToDouble(s -> s.text().sure()).average().orElse(0);
         boolean unlikely = whole
                 && (values < 5

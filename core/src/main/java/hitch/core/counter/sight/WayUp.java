@@ -1,6 +1,7 @@
 package hitch.core.counter.sight;
 
 import java.util.ArrayList;
+import java.util.Collection;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -25,6 +26,9 @@ final class WayUp {
 
     private static final double AGREES = 0.15;
     private static final double NEAR_TYPED_S = 0.25;
+
+    /** What the readings of a number that never changes are worth. */
+    private static final double STANDING = 0.2;
 
     /** A stretch of moments that are read in one way. */
     private record Stretch(int from, int to, int way, boolean sure) {}
@@ -65,10 +69,11 @@ final class WayUp {
         way.path().kept().forEach(r -> kept.put(r.seconds(), r));
         List<RawReading> readings = way.readings();
         double[] evidence = new double[readings.size()];
+        double changing = changing(kept.values());
         for (int i = 0; i < evidence.length; i++) {
             RawReading at = readings.get(i);
             if (at.value().isPresent()) {
-                evidence[i] = kept.containsKey(at.seconds()) ? at.sure() : -OFF * at.sure();
+                evidence[i] = changing * (kept.containsKey(at.seconds()) ? at.sure() : -OFF * at.sure());
             }
             for (RawReading known : typed) {
                 if (Math.abs(known.seconds() - at.seconds()) < NEAR_TYPED_S
@@ -80,6 +85,15 @@ final class WayUp {
             }
         }
         return evidence;
+    }
+
+    /** A counter changes; what stays the same all along is mostly something else that is written there. */
+    private static double changing(Collection<RawReading> kept) {
+        long values = kept.stream()
+                .mapToDouble(r -> r.value().orElseThrow())
+                .distinct()
+                .count();
+        return Math.clamp((values - 1) / 4.0, STANDING, 1);
     }
 
     private static int[] best(double[][] evidence, int moments) {
