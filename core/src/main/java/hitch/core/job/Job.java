@@ -214,37 +214,17 @@ public record Job(
     private Job withAside(ClipId id, boolean out) {
         Set<ClipId> next = new LinkedHashSet<>(aside);
         boolean changed = out ? clip(id).isPresent() && next.add(id) : next.remove(id);
-        return changed
-                ? new Job(
-                        facts,
-                        rules,
-                        clips,
-                        runs,
-                        marks,
-                        Collections.unmodifiableSet(next),
-                        adjustments,
-                        findings,
-                        talk,
-                        line,
-                        nextFinding)
-                : this;
+        return changed ? looked(Collections.unmodifiableSet(next), adjustments) : this;
     }
 
     private Job withAdjustment(ClipId id, AdjustedSpan span) {
         Map<ClipId, Adjustments> next = new LinkedHashMap<>(adjustments);
         next.put(id, adjustmentsOf(id).with(span));
-        return new Job(
-                facts,
-                rules,
-                clips,
-                runs,
-                marks,
-                aside,
-                Collections.unmodifiableMap(next),
-                findings,
-                talk,
-                line,
-                nextFinding);
+        return looked(aside, Collections.unmodifiableMap(next));
+    }
+
+    private Job looked(Set<ClipId> out, Map<ClipId, Adjustments> how) {
+        return new Job(facts, rules, clips, runs, marks, out, how, findings, talk, line, nextFinding);
     }
 
     /** The runs once {@code claimant} has taken its clips from the others. */

@@ -38,6 +38,12 @@ public final class CablePath {
     private static final double NEAR_JUMP = 0.5;
     /** Neighbours within this time, seconds, tell of a spike. */
     private static final double AT_ONCE = 0.7;
+    /** How far what was read may lie from the path without denying it, units of the counter. */
+    private static final double AGREES = 0.3;
+    /** The most that a moment is trusted at which the picture surely showed something else. */
+    private static final double DENIED = 0.6;
+
+    private static final double SURELY = 0.7;
     /** Counter steps that reading to a tenth may be off by. */
     private static final double STEP = 0.15;
     /** How far back a reading looks for the one before it, readings. */
@@ -58,6 +64,7 @@ public final class CablePath {
     private final List<RawReading> raw;
     private final List<RawReading> kept = new ArrayList<>();
     private final List<Integer> jumps = new ArrayList<>();
+    private PathTrust trust;
 
     private CablePath(List<RawReading> raw, CounterUnit unit) {
         this.raw = raw;
@@ -111,6 +118,7 @@ public final class CablePath {
                 jumps.add(k);
             }
         }
+        trust = new PathTrust(kept, jumps, feet);
     }
 
     /** Drops readings between which a head would have to be flung out and back within a second. */
@@ -197,9 +205,21 @@ public final class CablePath {
             while (next < kept.size() && kept.get(next).seconds() < at.seconds()) {
                 next++;
             }
-            all.add(moment(at.seconds(), next));
+            Moment moment = moment(at.seconds(), next);
+            all.add(
+                    denies(at, moment)
+                            ? new Moment(moment.seconds(), moment.value(), Math.min(moment.confidence(), DENIED))
+                            : moment);
         }
         return all;
+    }
+
+    /** Whether what was read surely at a moment is not what the path says. */
+    private static boolean denies(RawReading read, Moment moment) {
+        return read.value().isPresent()
+                && moment.value().isPresent()
+                && read.sure() >= SURELY
+                && Math.abs(read.value().getAsDouble() - moment.value().getAsDouble()) > AGREES;
     }
 
     private Moment moment(double seconds, int next) {
@@ -239,25 +259,7 @@ public final class CablePath {
                 : new Moment(seconds, at.value(), confidence);
     }
 
-    /** A reading is as sure as its digits, and surer the more of its neighbours in time agree with it. */
     private double confidence(int place) {
-        RawReading at = kept.get(place);
-        if (at.typed()) {
-            return 1;
-        }
-        double support = 0;
-        double sure = at.sure();
-        int about = 1;
-        for (int k = Math.max(0, place - 5); k <= Math.min(kept.size() - 1, place + 5); k++) {
-            RawReading other = kept.get(k);
-            boolean near = k != place && Math.abs(other.seconds() - at.seconds()) < 2;
-            sure += near ? other.sure() : 0;
-            about += near ? 1 : 0;
-            support += near && Math.abs(other.value().getAsDouble() - at.value().getAsDouble()) < 3 ? other.sure() : 0;
-        }
-        double lonely = Math.exp(-support);
-        // Many that are all unsure may all be wrong in the same way.
-        double unsure = 0.5 * (1 - sure / about) + 0.35 * (1 - at.sure()) * Math.exp(-support / 3);
-        return Math.clamp(0.98 - 0.6 * lonely - unsure, 0.1, 0.98);
+        return trust.of(place);
     }
 }

@@ -52,7 +52,7 @@ record CounterText(
                         inches.end(2),
                         Double.parseDouble(inches.group(1)) + rest / 12,
                         -1,
-                        UnitLetters.NONE));
+                        closed(line.text(), inches) ? UnitLetters.MARKED : UnitLetters.NONE));
             }
         }
         Matcher number = NUMBER.matcher(line.text());
@@ -68,6 +68,12 @@ record CounterText(
                     letters(line, number)));
         }
         return found;
+    }
+
+    /** Whether feet and inches are marked as such on both sides; a clock and a date, misread, are not. */
+    private static boolean closed(String text, Matcher inches) {
+        return text.startsWith("'", inches.end(2))
+                || text.substring(inches.end(1), inches.start(2)).contains("t");
     }
 
     /** The same, found in a part of a picture that begins at the given place. */

@@ -24,6 +24,8 @@ final class NumberTrail {
 
     private static final double RIVAL_PLAUSIBLE = 0.5;
 
+    /** What feet and inches are worth without the marks of both: clocks and dates, misread, look so. */
+    private static final double UNMARKED = 0.29;
     /** Time over which a number is held against a clock, seconds. */
     private static final double CLOCK_OVER = 3;
 
@@ -121,6 +123,15 @@ final class NumberTrail {
         return compared >= 3 && steady > 0.6 * compared;
     }
 
+    /** Whether most of the feet and inches have the marks of both. */
+    private boolean isMarked() {
+        return 2
+                        * seen.stream()
+                                .filter(s -> s.text().behind() == UnitLetters.MARKED)
+                                .count()
+                > seen.size();
+    }
+
     private static boolean isPlausible(Seen a, Seen b) {
         double change = b.text().value() - a.text().value();
         return Math.abs(change) <= FASTEST * (b.seconds() - a.seconds()) + 1;
@@ -151,7 +162,7 @@ final class NumberTrail {
         }
         double changing = Math.min(1, (values - 1) / 4.0);
         double pointed = whole ? 0.3 : 1;
-        double said = forFeet() == 0 ? 0.9 : 1;
+        double said = decimals() < 0 ? (isMarked() ? 1 : UNMARKED) : forFeet() == 0 ? 0.9 : 1;
         double rate = pointed * said * changing * sure * (plausible / pairs) * seen.size() / looks;
         return rate < LEAST_RATE ? 0 : rate;
     }

@@ -13,6 +13,9 @@ import java.util.Optional;
 record UnitLetters(Optional<Region> box, double forFeet) {
     static final UnitLetters NONE = new UnitLetters(Optional.empty(), 0);
 
+    /** Feet and inches with the marks of both. */
+    static final UnitLetters MARKED = new UnitLetters(Optional.empty(), 1);
+
     /** The most that the letters of one look speak. */
     private static final double MOST = 2;
     /** An m is at least so wide for its height; f and t together are not. */
@@ -74,6 +77,8 @@ record UnitLetters(Optional<Region> box, double forFeet) {
     }
 
     UnitLetters moved(int x, int y) {
-        return new UnitLetters(box.map(b -> new Region(b.x() + x, b.y() + y, b.width(), b.height())), forFeet);
+        return box.isEmpty()
+                ? this
+                : new UnitLetters(box.map(b -> new Region(b.x() + x, b.y() + y, b.width(), b.height())), forFeet);
     }
 }
