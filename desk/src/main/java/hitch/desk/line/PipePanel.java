@@ -67,7 +67,7 @@ final class PipePanel implements Panel {
         if (!survey.line().ways().isEmpty()) {
             left.getChildren().add(new StretchForm(desk, survey.line().ways(), materials(), SIZES));
         }
-        HBox box = new HBox(28, left, lengths(survey), events(survey));
+        HBox box = new HBox(16, left, lengths(survey), events(survey));
         box.getStyleClass().add("page");
         return box;
     }
@@ -105,7 +105,7 @@ final class PipePanel implements Panel {
             field.setMinWidth(Region.USE_PREF_SIZE);
         }
         size.setPrefWidth(92);
-        material.setPrefWidth(124);
+        material.setPrefWidth(112);
         pipe.row(
                 size,
                 material,

@@ -26,6 +26,8 @@ final class WayUp {
 
     private static final double AGREES = 0.15;
     private static final double NEAR_TYPED_S = 0.25;
+    /** Fastest that a counter runs, its units a second. */
+    private static final double FASTEST = 4;
 
     /** What the readings of a number that never changes are worth. */
     private static final double STANDING = 0.2;
@@ -76,11 +78,11 @@ final class WayUp {
                 evidence[i] = changing * (kept.containsKey(at.seconds()) ? at.sure() : -OFF * at.sure());
             }
             for (RawReading known : typed) {
-                if (Math.abs(known.seconds() - at.seconds()) < NEAR_TYPED_S
-                        && at.value().isPresent()) {
+                double apart = Math.abs(known.seconds() - at.seconds());
+                if (apart < NEAR_TYPED_S && at.value().isPresent()) {
                     double off =
                             Math.abs(known.value().orElseThrow() - at.value().getAsDouble());
-                    evidence[i] += off <= AGREES ? TYPED : -TYPED;
+                    evidence[i] += off <= AGREES + FASTEST * apart ? TYPED : -TYPED;
                 }
             }
         }

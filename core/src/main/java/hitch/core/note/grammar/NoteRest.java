@@ -177,9 +177,11 @@ final class NoteRest {
     }
 
     private static String trimmed(String text) {
-        return text.replaceAll("\\s+", " ")
-                .replaceAll("(?:\\s?[,;])+", ",")
-                .replaceAll("^[\\s,;.:]+|[\\s,;:]+$", "")
-                .strip();
+        return text.isBlank()
+                ? ""
+                : text.replaceAll("\\s+", " ")
+                        .replaceAll("(?:\\s?[,;])+", ",")
+                        .replaceAll("^[\\s,;.:]+|[\\s,;:]+$", "")
+                        .strip();
     }
 }

@@ -143,4 +143,39 @@ class CablePathTest {
                 .max()
                 .orElseThrow();
     }
+
+    @Test
+    void whatThePictureSurelyDeniesIsNotTrusted() {
+        // Set to zero in the very last half second: too few readings for a jump, but they say something else.
+        List<RawReading> read = readings(20, t -> 15.6, (r, x) -> r.seconds() > 19.4 ? as(r, 0, 0.99) : r, 1);
+        CablePath path = CablePath.fit(read);
+        assertThat(path.moments())
+                .filteredOn(m -> m.seconds() > 19.4)
+                .isNotEmpty()
+                .allMatch(m -> m.confidence() < 0.8 || m.value().orElseThrow() < 0.5);
+    }
+
+    @Test
+    void beyondAHurryTheSideWithLessToShowIsTrustedLess() {
+        // From the fortieth second on every nine is read as a three, surely.
+        CablePath path = CablePath.fit(readings(
+                50,
+                t -> t < 38 ? 5 + t * 0.1 : 9,
+                (r, x) -> r.seconds() < 38 ? r : r.seconds() < 40 ? none(r) : as(r, 3.2, 0.97),
+                1));
+        assertThat(path.moments())
+                .filteredOn(m -> m.seconds() > 42)
+                .isNotEmpty()
+                .allMatch(m -> m.confidence() < 0.8);
+        assertThat(path.moments())
+                .filteredOn(m -> m.seconds() < 35 && m.seconds() > 2)
+                .allMatch(m -> m.confidence() >= 0.8);
+    }
+
+    @Test
+    void manyUnsureReadingsThatAgreeAreStillUnsure() {
+        CablePath path =
+                CablePath.fit(readings(20, t -> 5 + t, (r, x) -> as(r, r.value().getAsDouble(), 0.6), 1));
+        assertThat(path.moments()).allMatch(m -> m.confidence() < 0.8);
+    }
 }

@@ -28,4 +28,13 @@ class DoubtsTest {
     void aMomentAloneIsPassedOver() {
         assertThat(Doubts.among(moments(.9, .9, .3, .9, .9, .9))).isEmpty();
     }
+
+    @Test
+    void whatIsOnlyTrustedLessIsToldApartFromWhatIsAsked() {
+        List<Doubt> found = Doubts.among(moments(.9, .7, .7, .7, .7, .3, .3, .3, .3, .9));
+        assertThat(found).hasSize(2);
+        assertThat(found.getFirst().confidence()).isEqualTo(0.3);
+        assertThat(found.getLast().confidence()).isEqualTo(0.7);
+        assertThat(found.getLast().to()).isLessThanOrEqualTo(found.getFirst().from() + 1e-9);
+    }
 }
