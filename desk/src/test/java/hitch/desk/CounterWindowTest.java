@@ -4,8 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.Sample;
+import hitch.core.counter.Counted;
 import hitch.core.counter.CounterTrace;
+import hitch.core.counter.Distance;
+import hitch.core.counter.LengthUnit;
 import hitch.core.counter.MarkSource;
+import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
 import hitch.core.footage.Clip;
 import hitch.core.job.Edit;
@@ -22,6 +26,7 @@ import java.awt.Color;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.Random;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.control.TextField;
@@ -84,8 +89,34 @@ class CounterWindowTest extends OpenWindow {
     }
 
     @Test
+    void aUnitThatIsAQuestionIsAnsweredWithOneClick() throws TimeoutException {
+        var ten = new Reading(clip().ptsAt(8), Distance.feet(10), MarkSource.READ_OFF);
+        interact(() -> job().work()
+                .apply(new Edit.ReadCounter(
+                        clip().id(),
+                        List.of(ten),
+                        List.of(),
+                        Optional.empty(),
+                        Optional.of(new Counted(LengthUnit.FEET, false, true)))));
+        until(() -> text("#counter-question").contains("feet or metres"));
+        assertThat(trace().confidenceAt(ten.pts())).isLessThan(0.8);
+        assertThat(lookup("#next-doubt").query().isVisible()).isFalse();
+        clickOn("#counts-metres");
+        until(() -> text("#counter-question").isEmpty());
+        assertThat(shownAt(8) * 304.8).isEqualTo(10_000, within(2.0));
+        assertThat(trace().confidenceAt(ten.pts())).isGreaterThan(0.8);
+        assertThat(lookup("#counts-metres").query().isVisible()).isFalse();
+        clickOn("#undo");
+        until(() -> text("#counter-question").contains("feet or metres"));
+    }
+
+    @Test
     void readsByKeyAndWalksWhatIsDoubtful() throws TimeoutException {
         readIt();
+        if (lookup("#counts-feet").query().isVisible()) {
+            clickOn("#counts-feet");
+            until(() -> !lookup("#counts-feet").query().isVisible());
+        }
         assertThat(trace().isRead()).isTrue();
         int settled = 0;
         while (lookup("#next-doubt").query().isVisible() && settled < 12) {

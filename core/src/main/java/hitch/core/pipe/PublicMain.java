@@ -16,7 +16,7 @@ import java.util.Optional;
  */
 public final class PublicMain {
     /** A thing marked this little past the connection still is of the line: people mark what lies ahead of the lens. */
-    private static final long AT_THE_MAIN_MM = Math.round(0.75 * Distance.MM_PER_FOOT);
+    static final long AT_THE_MAIN_MM = Math.round(0.75 * Distance.MM_PER_FOOT);
 
     private PublicMain() {}
 

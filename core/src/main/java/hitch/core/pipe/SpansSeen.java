@@ -36,7 +36,7 @@ final class SpansSeen {
     List<PipeSpan> over(Extent whole, Cover reached) {
         List<PipeSpans.OpeningAt> openings = evidence.tied().runs().stream()
                 .filter(r -> evidence.tied().openedInto(r).equals(branch))
-                .map(r -> new PipeSpans.OpeningAt(r.start(), r.opening()))
+                .map(r -> new PipeSpans.OpeningAt(within(r.start(), whole), r.opening()))
                 .toList();
         List<PipeChange> changes = changes(whole);
         List<PipeSpan> spans = new ArrayList<>();
@@ -51,6 +51,12 @@ final class SpansSeen {
         List<SpanGiven> given = new ArrayList<>(stretches());
         given.addAll(evidence.facts().spans());
         return new SpansGiven(given).over(branch, spans);
+    }
+
+    /** An opening at the very end of the pipe, reckoned a little past it, tells of the pipe before it all the same. */
+    private static Station within(Station opening, Extent whole) {
+        Station end = whole.to();
+        return opening.compareTo(end) > 0 && end.to(opening).mm() <= PublicMain.AT_THE_MAIN_MM ? end : opening;
     }
 
     private static void unknown(Station from, Station to, List<PipeSpan> into) {

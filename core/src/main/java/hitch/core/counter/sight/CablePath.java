@@ -44,6 +44,10 @@ public final class CablePath {
     private static final double DENIED = 0.6;
 
     private static final double SURELY = 0.7;
+    /** Share of the readings that may be dropped before none is trusted much, and how much then. */
+    private static final double DROPPED_SHARE = 0.18;
+
+    private static final double MUCH_DROPPED = 0.75;
     /** Counter steps that reading to a tenth may be off by. */
     private static final double STEP = 0.15;
     /** How far back a reading looks for the one before it, readings. */
@@ -56,7 +60,12 @@ public final class CablePath {
      * @param value as the counter would show it; empty where nothing trustworthy is known
      * @param confidence 0 to 1
      */
-    public record Moment(double seconds, OptionalDouble value, double confidence) {}
+    public record Moment(double seconds, OptionalDouble value, double confidence) {
+        /** The same, trusted no more than {@code most}; what a person typed stays as it is. */
+        Moment atMost(double most) {
+            return confidence == 1 ? this : new Moment(seconds, value, Math.min(confidence, most));
+        }
+    }
 
     private final double fastest;
     private final double brisk;
@@ -206,19 +215,29 @@ public final class CablePath {
                 next++;
             }
             Moment moment = moment(at.seconds(), next);
-            all.add(
-                    denies(at, moment)
-                            ? new Moment(moment.seconds(), moment.value(), Math.min(moment.confidence(), DENIED))
-                            : moment);
+            all.add(denies(at, moment, SURELY) ? moment.atMost(DENIED) : moment);
         }
-        return all;
+        return mostlyKept(all)
+                ? all
+                : all.stream().map(m -> m.atMost(MUCH_DROPPED)).toList();
+    }
+
+    /** Whether few of the readings had to be dropped: a face of which many digits look alike gives a path, and a wrong one. */
+    private boolean mostlyKept(List<Moment> all) {
+        int read = 0;
+        int dropped = 0;
+        for (int i = 0; i < raw.size(); i++) {
+            read += raw.get(i).value().isPresent() ? 1 : 0;
+            dropped += denies(raw.get(i), all.get(i), 0) ? 1 : 0;
+        }
+        return dropped <= DROPPED_SHARE * read;
     }
 
     /** Whether what was read surely at a moment is not what the path says. */
-    private static boolean denies(RawReading read, Moment moment) {
+    private static boolean denies(RawReading read, Moment moment, double surely) {
         return read.value().isPresent()
                 && moment.value().isPresent()
-                && read.sure() >= SURELY
+                && read.sure() >= surely
                 && Math.abs(read.value().getAsDouble() - moment.value().getAsDouble()) > AGREES;
     }
 

@@ -73,6 +73,7 @@ record CounterText(
     /** Whether feet and inches are marked as such on both sides; a clock and a date, misread, are not. */
     private static boolean closed(String text, Matcher inches) {
         return text.startsWith("'", inches.end(2))
+                || text.startsWith(" '", inches.end(2))
                 || text.substring(inches.end(1), inches.start(2)).contains("t");
     }
 

@@ -24,6 +24,8 @@ final class NumberTrail {
 
     private static final double RIVAL_PLAUSIBLE = 0.5;
 
+    /** One of so many looks must show the marks of feet and of inches. */
+    private static final int MARKED_OF = 3;
     /** What feet and inches are worth without the marks of both: clocks and dates, misread, look so. */
     private static final double UNMARKED = 0.29;
     /** Time over which a number is held against a clock, seconds. */
@@ -48,7 +50,10 @@ final class NumberTrail {
     /** Adds what was seen at {@code seconds}; of several numbers in one look the weightiest stays. */
     void add(double seconds, CounterText text) {
         if (!seen.isEmpty() && seen.getLast().seconds() == seconds) {
-            if (seen.getLast().text().weight() >= text.weight()) {
+            CounterText best = seen.getLast().text();
+            // Marks that only one way of looking shows are there all the same.
+            boolean marks = text.value() == best.value() && text.behind() == UnitLetters.MARKED;
+            if (best.weight() >= text.weight() && !marks) {
                 return;
             }
             seen.removeLast();
@@ -123,9 +128,9 @@ final class NumberTrail {
         return compared >= 3 && steady > 0.6 * compared;
     }
 
-    /** Whether most of the feet and inches have the marks of both. */
+    /** Whether enough of the feet and inches have the marks of both. */
     private boolean isMarked() {
-        return 2
+        return MARKED_OF
                         * seen.stream()
                                 .filter(s -> s.text().behind() == UnitLetters.MARKED)
                                 .count()
