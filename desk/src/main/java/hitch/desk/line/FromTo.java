@@ -6,6 +6,7 @@ import hitch.core.line.Station;
 import hitch.core.line.StationText;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
+import hitch.desk.widget.Typing;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.TextField;
@@ -38,6 +39,7 @@ final class FromTo extends HBox {
         field.setMinWidth(NUMBER);
         field.setAccessibleText(name);
         field.setOnAction(e -> done.run());
+        Typing.kept(field);
         return field;
     }
 
@@ -45,6 +47,10 @@ final class FromTo extends HBox {
     Optional<Extent> read() {
         Optional<Station> low = read(from);
         Optional<Station> high = low.isEmpty() ? Optional.empty() : read(to);
+        if (high.isPresent()) {
+            Typing.kept(from);
+            Typing.kept(to);
+        }
         return high.map(h -> Extent.between(low.orElseThrow(), h));
     }
 

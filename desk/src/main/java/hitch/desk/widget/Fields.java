@@ -21,12 +21,14 @@ public final class Fields {
         field.setMinWidth(width);
         field.setMaxWidth(width);
         field.setAccessibleText(name);
+        Typing.kept(field);
         // A field that is taken away after Enter is left as well: what was handed on is not handed on again.
         String[] kept = {value};
         Runnable hand = () -> {
             String typed = field.getText().strip();
             if (!typed.equals(kept[0])) {
                 kept[0] = typed;
+                Typing.kept(field);
                 keep.accept(typed);
             }
         };

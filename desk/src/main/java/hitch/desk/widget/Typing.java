@@ -10,11 +10,21 @@ import javafx.scene.control.TextInputControl;
 public final class Typing {
     private Typing() {}
 
-    /** Whether the field under the hand is one of {@code form}'s. */
+    private static final String KEPT = "text that was handed on";
+
+    /** Says that what stands in a field now was handed on, or was there from the start: nobody is typing yet. */
+    public static void kept(TextInputControl field) {
+        field.getProperties().put(KEPT, field.getText());
+    }
+
+    /** Whether the field under the hand is one of {@code form}'s and holds what was not handed on yet. */
     public static boolean isIn(Parent form) {
         Scene scene = form.getScene();
         Node owner = scene == null ? null : scene.getFocusOwner();
-        return owner instanceof TextInputControl && isInside(owner, form);
+        return owner instanceof TextInputControl field
+                && isInside(owner, form)
+                && field.getProperties().containsKey(KEPT)
+                && !field.getText().equals(field.getProperties().get(KEPT));
     }
 
     /** Does {@code rebuild} at once, or, while somebody types in {@code form}, as soon as that field is left. */
