@@ -37,6 +37,7 @@ class AdviserTest {
                 "scale light | walls cleaned",
                 "can't get past | unknown until",
                 "under water 10-14 | unknown until",
+                "blocked 40% | cleared out",
                 "blocked | opened and cleaned"
             })
     void eachTroubleHasItsAdvice(String note, String part) {
