@@ -1,9 +1,9 @@
 package hitch.core.note.grammar;
 
-import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Knows which phrases say no more than the kind they name, so that nothing is lost when the kind's word stands for them:
@@ -13,6 +13,11 @@ final class PlainWords {
     private static final Set<String> SMALL = Set.of(
             "a", "an", "the", "of", "in", "on", "at", "is", "are", "its", "theres", "there", "some", "with", "from",
             "for", "to", "about", "around", "and", "or", "then", "plus", "also", "not");
+
+    private static final Pattern APOSTROPHE = Pattern.compile("['\u2019]");
+    private static final Pattern NO_WORD = Pattern.compile("[^\\p{L}\\p{N}]+");
+    private static final Pattern NO_LETTER = Pattern.compile("[^\\p{L}]+");
+    private static final Pattern ENDING = Pattern.compile("(?:s|es|e|ed|d|ing|n|en|y|er)?|(.)(?:ed|ing)");
 
     private final Set<String> same;
 
@@ -25,16 +30,15 @@ final class PlainWords {
      * @param label the kind's word, as its chip says it
      */
     boolean says(String typed, String label) {
-        List<String> words = Arrays.stream(typed.toLowerCase(Locale.ROOT)
-                        .replaceAll("['\u2019]", "")
-                        .split("[^\\p{L}\\p{N}]+"))
+        String lower = APOSTROPHE.matcher(typed.toLowerCase(Locale.ROOT)).replaceAll("");
+        List<String> words = NO_WORD.splitAsStream(lower)
                 .filter(w -> !w.isEmpty() && !SMALL.contains(w))
                 .toList();
         // A figure that a kind is told from, such as a depth, stands in its traits.
-        if (typed.matches(".*[0-9].*") || same.contains(String.join(" ", words))) {
+        if (typed.chars().anyMatch(c -> c >= '0' && c <= '9') || same.contains(String.join(" ", words))) {
             return true;
         }
-        List<String> own = List.of(label.toLowerCase(Locale.ROOT).split("[^\\p{L}]+"));
+        List<String> own = List.of(NO_LETTER.split(label.toLowerCase(Locale.ROOT)));
         return words.stream().allMatch(w -> own.stream().anyMatch(o -> isForm(w, o)));
     }
 
@@ -43,6 +47,6 @@ final class PlainWords {
         String stem = of.length() > 4 && (of.endsWith("s") || of.endsWith("e")) ? of.substring(0, of.length() - 1) : of;
         return word.equals(of)
                 || word.startsWith(stem)
-                        && word.substring(stem.length()).matches("(?:s|es|e|ed|d|ing|n|en|y|er)?|(.)(?:ed|ing)");
+                        && ENDING.matcher(word.substring(stem.length())).matches();
     }
 }

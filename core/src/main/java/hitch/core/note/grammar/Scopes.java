@@ -1,9 +1,12 @@
 package hitch.core.note.grammar;
 
 import hitch.core.note.Certainty;
+import java.util.regex.Pattern;
 
 /** Tells how a word of a sentence is meant: asserted, doubted, denied, or not claimed at all. */
 final class Scopes {
+    private static final Pattern CANNOT_SEE = Pattern.compile("(?:cant|couldnt|could not|dont|not able to) see");
+
     private static final int DENIAL_REACH = 6;
 
     private final Parts parts;
@@ -21,9 +24,9 @@ final class Scopes {
                 return false;
             }
             boolean none = parts.is(j, Glue.NONE) || parts.is(j, Glue.GONE) && j == i - 1;
-            boolean limit = isThing(j)
-                    && parts.at(j).text().matches("(?:cant|couldnt|could not|dont|not able to) see")
-                    && i - j <= 3;
+            boolean limit = i - j <= 3
+                    && isThing(j)
+                    && CANNOT_SEE.matcher(parts.at(j).text()).matches();
             if (none || limit) {
                 return !parts.says(j, "no") || !isAnswer(j);
             }
