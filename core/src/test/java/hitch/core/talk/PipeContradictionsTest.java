@@ -2,52 +2,28 @@ package hitch.core.talk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.Heading;
 import hitch.core.counter.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.talk.Contradiction.Sort;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.TreeMap;
 import org.junit.jupiter.api.Test;
 
 /** Pipe that is said to be another one later. Each line is spoken ten seconds after the one before. */
 class PipeContradictionsTest {
-    private final TreeMap<Double, Distance> cable = new TreeMap<>();
+    private final List<Double> places = new ArrayList<>();
     private final List<Cue> cues = new ArrayList<>();
 
     private PipeContradictionsTest said(double feet, String words) {
         double start = cues.size() * 10.0;
         cues.add(new Cue(start, start + 4, words));
-        cable.put(start, Distance.feet(feet));
+        places.add(feet);
         return this;
     }
 
     private List<Contradiction> in(LengthUnit unit) {
         Spoken.All all = new TalkReader(new TradeNoteReader(), unit).read(cues);
-        Whereabouts where = new Whereabouts() {
-            @Override
-            public Optional<Distance> cableAt(double seconds) {
-                return Optional.ofNullable(cable.floorEntry(seconds)).map(e -> e.getValue());
-            }
-
-            @Override
-            public Heading headingAt(double seconds) {
-                return Heading.OUT;
-            }
-
-            @Override
-            public double confidenceAt(double seconds) {
-                return 1;
-            }
-
-            @Override
-            public Optional<Distance> farthest() {
-                return Optional.of(Distance.feet(100));
-            }
-        };
+        Whereabouts where = new GoingOut(10, places.stream().mapToDouble(f -> f).toArray());
         return Contradictions.in(all, where, unit).stream()
                 .filter(c -> c.sort() != Sort.COUNTER && c.sort() != Sort.BEYOND)
                 .toList();

@@ -5,7 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hitch.core.Sample;
 import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Distance;
-import hitch.core.counter.Heading;
 import hitch.core.counter.LengthUnit;
 import hitch.core.counter.Zeroing;
 import hitch.core.finding.Finding;
@@ -35,31 +34,7 @@ class TalkTest {
     }
 
     private static Whereabouts counter(double... feet) {
-        return new Whereabouts() {
-            @Override
-            public Optional<Distance> cableAt(double seconds) {
-                return Optional.of(Distance.feet(feet[Math.min(feet.length - 1, (int) (seconds / 20))]));
-            }
-
-            @Override
-            public Heading headingAt(double seconds) {
-                return Heading.OUT;
-            }
-
-            @Override
-            public double confidenceAt(double seconds) {
-                return 1;
-            }
-
-            @Override
-            public Optional<Distance> farthest() {
-                double far = 0;
-                for (double f : feet) {
-                    far = Math.max(far, f);
-                }
-                return Optional.of(Distance.feet(far));
-            }
-        };
+        return new GoingOut(20, feet);
     }
 
     private static List<Sort> sorts(List<Contradiction> found) {
