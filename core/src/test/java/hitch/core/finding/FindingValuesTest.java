@@ -127,16 +127,4 @@ class FindingValuesTest {
         }
         assertThat(kind.title().toLowerCase()).isEqualTo(kind.word());
     }
-
-    @Test
-    void aShareIsAPercentage() {
-        assertThatThrownBy(() -> new Traits(
-                        Optional.empty(),
-                        Optional.empty(),
-                        Optional.of(101),
-                        Optional.empty(),
-                        PipePart.UNKNOWN,
-                        PipePart.UNKNOWN))
-                .hasMessageContaining("1 to 100 percent");
-    }
 }
