@@ -62,10 +62,6 @@ public final class ShotsApp extends Application {
                     window.theme().darkProperty().set(dark);
                     JobView job = window.job().orElseThrow();
                     job.show(number);
-                    if (stage.getScene().lookup("#out-folder") instanceof TextField folder) {
-                        // Chosen by hand, so that it stays and no folder of this machine shows.
-                        folder.setText("Deliveries/7-teasel-lane");
-                    }
                     if (number == 1) {
                         // A frame where something is to be seen, and a note half typed.
                         job.player().seek(job.work().now().job().clips().get(2), 41.2);
@@ -80,6 +76,7 @@ public final class ShotsApp extends Application {
                     steps.add(ShotsApp::rest);
                     steps.add(ShotsApp::rest);
                 }
+                steps.add(this::noFolderOfThisMachine);
                 steps.add(() -> save(BENCHES[number] + (dark ? "-dark" : "")));
             }
         }
@@ -88,6 +85,13 @@ public final class ShotsApp extends Application {
         steps.add(() -> delete(data));
         steps.add(Platform::exit);
         next();
+    }
+
+    /** A folder as if chosen by hand, which stays; looked for only once its bench lies on the window. */
+    private void noFolderOfThisMachine() {
+        if (stage.getScene().lookup("#out-folder") instanceof TextField folder) {
+            folder.setText("Deliveries/7-teasel-lane");
+        }
     }
 
     /** What was said on the demo's clips, in the queue. */
