@@ -175,11 +175,17 @@ public final class FootageBench {
     }
 
     private void lookThrough() throws MediaException {
+        // Once unmeasured, since the first use of anything is slower.
         BareDecode.seconds(file);
-        double bare = BareDecode.seconds(file);
-        double look = time(() -> ClipScanner.scan(file, index, new Forty(), Progress.NONE));
-        double bareAgain = BareDecode.seconds(file);
-        double least = (bare + bareAgain) / 2;
+        ClipScanner.scan(file, index, new Forty(), Progress.NONE);
+        double[] looks = new double[ROUNDS];
+        double[] bare = new double[ROUNDS];
+        for (int i = 0; i < ROUNDS; i++) {
+            looks[i] = time(() -> ClipScanner.scan(file, index, new Forty(), Progress.NONE));
+            bare[i] = BareDecode.seconds(file);
+        }
+        double look = median(looks);
+        double least = median(bare);
         say("look through with filmstrip: %.2f s; plain decode: %.2f s", look, least);
         say("  ratio %.2f %s", look / least, LOOK.verdict(look / least));
     }

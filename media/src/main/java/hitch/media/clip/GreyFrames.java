@@ -17,6 +17,8 @@ public final class GreyFrames {
     /** Takes the brightness of a part of a frame. */
     public interface Sink {
         /**
+         * Called beside the decoding, by one thread, in order of time.
+         *
          * @param number the frame, counted from 0
          * @param seconds its time into the clip
          */
@@ -36,7 +38,8 @@ public final class GreyFrames {
         AVFrame frame = av_frame_alloc();
         try (Demuxer demuxer = new Demuxer(file);
                 PictureDecoder decoder = new PictureDecoder(demuxer, 0);
-                LumaPlane plane = new LumaPlane()) {
+                LumaPlane plane = new LumaPlane();
+                Beside beside = new Beside()) {
             demuxer.onlyPicture();
             boolean more = true;
             for (int ordinal = 0; more; ordinal++) {
@@ -51,7 +54,8 @@ public final class GreyFrames {
                     int number = index.packets().numberOf(frame.pts());
                     if (number >= 0 && number % every == 0) {
                         double seconds = frames.base().seconds(frames.pts(number) - frames.firstPts());
-                        sink.take(number, seconds, plane.of(frame, region));
+                        GreyPicture part = plane.of(frame, region);
+                        beside.add(() -> sink.take(number, seconds, part));
                     }
                 }
                 if (ordinal % 64 == 0) {
@@ -60,6 +64,7 @@ public final class GreyFrames {
                             "reading the counter of " + file.getFileName());
                 }
             }
+            beside.finish();
         } finally {
             av_frame_free(frame);
         }

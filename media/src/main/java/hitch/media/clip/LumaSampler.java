@@ -27,16 +27,18 @@ final class LumaSampler implements AutoCloseable {
         int down = Math.min(DOWN, Math.max(1, height / 2));
         grey = new byte[across * down];
         beside = new byte[across * down];
+        byte[] row = new byte[width];
         int place = 0;
         for (int y = 0; y < down; y++) {
             // Even lines only, so that the two fields of an interlaced picture are not taken for motion.
-            long row = (long) (y * (height / 2) / down) * 2 * stride;
+            luma.position((long) (y * (height / 2) / down) * 2 * stride).get(row);
             for (int x = 0; x < across; x++) {
                 int column = x * width / across;
-                grey[place] = luma.get(row + column);
-                beside[place++] = luma.get(row + Math.min(width - 1, column + BESIDE));
+                grey[place] = row[column];
+                beside[place++] = row[Math.min(width - 1, column + BESIDE)];
             }
         }
+        luma.position(0);
     }
 
     byte[] grey() {

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 
 /**
@@ -28,6 +29,12 @@ public final class CounterFinder {
     private static final double TURNED_DOUBT = 0.8;
 
     private record Look(double seconds, GreyPicture picture) {}
+
+    /** A part of a picture, and where on the picture it lies. */
+    private record Part(double seconds, GreyPicture picture, int x, int y) {}
+
+    /** A number, where it stands on the picture. */
+    private record Seen(double seconds, CounterText text) {}
 
     private record Rated(CounterPlace place, double rate) {}
 
@@ -148,11 +155,9 @@ public final class CounterFinder {
 
     /** Numbers all over every {@code step}th picture. */
     private List<NumberTrail> searched(CounterPlace.Manner manner, int step) {
-        List<NumberTrail> trails = new ArrayList<>();
-        for (int i = 0; i < looks.size(); i += step) {
-            look(looks.get(i).seconds(), manner.of(looks.get(i).picture()), 0, 0, trails);
-        }
-        return trails;
+        return trails(IntStream.range(0, (looks.size() + step - 1) / step)
+                .mapToObj(i -> looks.get(i * step))
+                .map(l -> new Part(l.seconds(), manner.of(l.picture()), 0, 0)));
     }
 
     /** Numbers in every picture where some pictures had any. */
@@ -168,15 +173,13 @@ public final class CounterFinder {
 
     /** Numbers in every picture inside {@code places}, as they lie on a picture looked at in that manner. */
     private List<NumberTrail> trails(CounterPlace.Manner manner, List<Region> places) {
-        List<NumberTrail> trails = new ArrayList<>();
-        for (Look look : looks) {
+        return trails(looks.stream().flatMap(look -> {
             GreyPicture picture = manner.of(look.picture());
-            for (Region place : places) {
+            return places.stream().map(place -> {
                 Region inside = place.within(picture.width(), picture.height());
-                look(look.seconds(), picture.crop(inside), inside.x(), inside.y(), trails);
-            }
-        }
-        return trails;
+                return new Part(look.seconds(), picture.crop(inside), inside.x(), inside.y());
+            });
+        }));
     }
 
     /** Whether {@code text} is written as a counter of the told unit writes. */
@@ -184,21 +187,29 @@ public final class CounterFinder {
         return told == CounterUnit.UNSAID || told == CounterUnit.FEET_INCHES == text.decimals() < 0;
     }
 
-    private void look(double seconds, GreyPicture picture, int x, int y, List<NumberTrail> trails) {
-        for (LineText line : reader.lines(picture)) {
-            for (CounterText text : CounterText.in(line)) {
-                if (!mayBe(text)) {
-                    continue;
-                }
-                CounterText there = text.moved(x, y);
-                NumberTrail trail =
-                        trails.stream().filter(t -> t.takes(there)).findFirst().orElse(null);
-                if (trail == null) {
-                    trail = new NumberTrail();
-                    trails.add(trail);
-                }
-                trail.add(seconds, there);
-            }
+    /** Numbers in {@code parts}, each laid to those that stood in its place before. */
+    private List<NumberTrail> trails(Stream<Part> parts) {
+        List<NumberTrail> trails = new ArrayList<>();
+        // Reading a part leans on no other; laying its numbers to those before does.
+        parts.toList().parallelStream().map(this::seen).toList().forEach(seen -> seen.forEach(s -> add(s, trails)));
+        return trails;
+    }
+
+    private List<Seen> seen(Part part) {
+        return reader.lines(part.picture()).stream()
+                .flatMap(line -> CounterText.in(line).stream())
+                .filter(this::mayBe)
+                .map(text -> new Seen(part.seconds(), text.moved(part.x(), part.y())))
+                .toList();
+    }
+
+    private static void add(Seen seen, List<NumberTrail> trails) {
+        NumberTrail trail =
+                trails.stream().filter(t -> t.takes(seen.text())).findFirst().orElse(null);
+        if (trail == null) {
+            trail = new NumberTrail();
+            trails.add(trail);
         }
+        trail.add(seen.seconds(), seen.text());
     }
 }

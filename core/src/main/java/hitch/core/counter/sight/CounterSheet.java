@@ -68,19 +68,22 @@ final class CounterSheet {
     }
 
     private void readAgain(CablePath path) {
-        for (CablePath.Moment moment : path.moments()) {
-            RawReading reading = readings.get(moment.seconds());
-            GreyPicture part = parts.get(moment.seconds());
-            if (reading == null || part == null) {
-                continue;
-            }
-            boolean off = moment.value().isEmpty()
-                    || reading.value().isEmpty()
-                    || Math.abs(moment.value().getAsDouble() - reading.value().getAsDouble()) > OFF;
-            if (off || reading.sure() < WEAK) {
-                readings.put(moment.seconds(), reader.readPart(moment.seconds(), part));
-            }
+        // Reading changes nothing, so the pictures may be read in any order.
+        path.moments().stream().filter(this::isDoubtful).map(CablePath.Moment::seconds).toList().parallelStream()
+                .map(seconds -> reader.readPart(seconds, parts.get(seconds)))
+                .toList()
+                .forEach(reading -> readings.put(reading.seconds(), reading));
+    }
+
+    private boolean isDoubtful(CablePath.Moment moment) {
+        RawReading reading = readings.get(moment.seconds());
+        if (reading == null || !parts.containsKey(moment.seconds())) {
+            return false;
         }
+        boolean off = moment.value().isEmpty()
+                || reading.value().isEmpty()
+                || Math.abs(moment.value().getAsDouble() - reading.value().getAsDouble()) > OFF;
+        return off || reading.sure() < WEAK;
     }
 
     /** What a person says the counter shows at {@code seconds}; teaches the reader and reads doubtful pictures again. */

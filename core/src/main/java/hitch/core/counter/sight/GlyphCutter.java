@@ -66,37 +66,92 @@ final class GlyphCutter {
     Glyph cut(Region box, int ground, int full) {
         float[] cells = new float[COLUMNS * ROWS];
         double scale = Math.max((double) box.height() / ROWS, (double) box.width() / COLUMNS);
-        double offsetX = box.x() + box.width() / 2.0 - COLUMNS * scale / 2;
-        double offsetY = box.y() + box.height() / 2.0 - ROWS * scale / 2;
         int samples = (int) Math.clamp(Math.ceil(scale), 1, 5);
         float range = Math.max(1, full - ground);
-        for (int row = 0; row < ROWS; row++) {
-            for (int column = 0; column < COLUMNS; column++) {
-                float sum = 0;
-                for (int sy = 0; sy < samples; sy++) {
-                    for (int sx = 0; sx < samples; sx++) {
-                        double x = offsetX + (column + (sx + 0.5) / samples) * scale;
-                        double y = offsetY + (row + (sy + 0.5) / samples) * scale;
-                        sum += inside(box, x, y) ? soft(x - 0.5, y - 0.5, ground, range) : 0;
-                    }
-                }
-                cells[row * COLUMNS + column] = sum / (samples * samples);
+        Samples across = new Samples(box.x(), box.width(), COLUMNS, scale, samples, picture.width());
+        Samples down = new Samples(box.y(), box.height(), ROWS, scale, samples, picture.height());
+        Softened rows = new Softened(across);
+        for (int sy = 0; sy < down.count; sy++) {
+            if (!down.inside[sy]) {
+                continue;
             }
+            double[] upper = rows.at(down.low[sy]);
+            double[] lower = rows.at(down.high[sy]);
+            double share = down.share[sy];
+            int row = sy / samples * COLUMNS;
+            for (int sx = 0; sx < across.count; sx++) {
+                if (across.inside[sx]) {
+                    double value = upper[sx] * (1 - share) + lower[sx] * share;
+                    cells[row + sx / samples] += (float) Math.clamp((value - ground) / range, 0, 1);
+                }
+            }
+        }
+        for (int i = 0; i < cells.length; i++) {
+            cells[i] /= samples * samples;
         }
         return new Glyph(box, cells);
     }
 
-    private static boolean inside(Region box, double x, double y) {
-        return x >= box.x() - 1 && x < box.right() + 1 && y >= box.y() - 1 && y < box.bottom() + 1;
+    /** Where the samples of a grid lie along one side of the picture: between which two pixels, and how far. */
+    private static final class Samples {
+        final int count;
+        final boolean[] inside;
+        final int[] low;
+        final int[] high;
+        final double[] share;
+
+        /**
+         * @param start first pixel of the box
+         * @param length pixels of the box
+         * @param scale pixels a cell
+         * @param each samples a cell
+         * @param limit pixels of the picture
+         */
+        Samples(int start, int length, int cells, double scale, int each, int limit) {
+            count = cells * each;
+            inside = new boolean[count];
+            low = new int[count];
+            high = new int[count];
+            share = new double[count];
+            double offset = start + length / 2.0 - cells * scale / 2;
+            for (int i = 0; i < count; i++) {
+                double at = offset + (i / each + (i % each + 0.5) / each) * scale;
+                int whole = (int) Math.floor(at - 0.5);
+                inside[i] = at >= start - 1 && at < start + length + 1;
+                low[i] = Math.clamp(whole, 0, limit - 1);
+                high[i] = Math.clamp(whole + 1, 0, limit - 1);
+                share[i] = at - 0.5 - whole;
+            }
+        }
     }
 
-    private float soft(double x, double y, int ground, float range) {
-        int left = (int) Math.floor(x);
-        int top = (int) Math.floor(y);
-        double across = x - left;
-        double down = y - top;
-        double value = (picture.at(left, top) * (1 - across) + picture.at(left + 1, top) * across) * (1 - down)
-                + (picture.at(left, top + 1) * (1 - across) + picture.at(left + 1, top + 1) * across) * down;
-        return (float) Math.clamp((value - ground) / range, 0, 1);
+    /** The picture's rows, softened along themselves; the last two are kept, since samples come row by row. */
+    private final class Softened {
+        private final Samples across;
+        private final double[][] kept = new double[2][];
+        private final int[] rows = {-1, -1};
+
+        Softened(Samples across) {
+            this.across = across;
+        }
+
+        double[] at(int row) {
+            int place = row & 1;
+            if (rows[place] != row) {
+                rows[place] = row;
+                kept[place] = softened(row * picture.width());
+            }
+            return kept[place];
+        }
+
+        private double[] softened(int from) {
+            byte[] grey = picture.grey();
+            double[] values = new double[across.count];
+            for (int i = 0; i < values.length; i++) {
+                values[i] = (grey[from + across.low[i]] & 0xFF) * (1 - across.share[i])
+                        + (grey[from + across.high[i]] & 0xFF) * across.share[i];
+            }
+            return values;
+        }
     }
 }

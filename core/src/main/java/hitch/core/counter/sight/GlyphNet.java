@@ -70,10 +70,18 @@ final class GlyphNet implements GlyphJudge {
     public float[] judge(Glyph glyph) {
         float[] inputs = inputs(glyph);
         float[] cells = java.util.Arrays.copyOfRange(first, INPUTS * hidden, (INPUTS + 1) * hidden);
+        int[] lit = new int[INPUTS + 1];
+        int count = 0;
         for (int i = 0; i < INPUTS; i++) {
-            if (inputs[i] != 0) {
-                addTo(cells, i * hidden, inputs[i]);
-            }
+            lit[count] = i;
+            count += inputs[i] != 0 ? 1 : 0;
+        }
+        int next = 0;
+        for (; next + 4 <= count; next += 4) {
+            addFour(cells, lit, next, inputs);
+        }
+        for (; next < count; next++) {
+            addTo(cells, lit[next] * hidden, inputs[lit[next]]);
         }
         for (int h = 0; h < hidden; h++) {
             cells[h] = Math.max(0, cells[h]);
@@ -98,6 +106,21 @@ final class GlyphNet implements GlyphJudge {
             answers[a] /= total;
         }
         return answers;
+    }
+
+    /** Adds four inputs one after another in a single sweep, so that the cells are fetched and put away once for them. */
+    private void addFour(float[] cells, int[] lit, int from, float[] inputs) {
+        int a = lit[from] * hidden;
+        int b = lit[from + 1] * hidden;
+        int c = lit[from + 2] * hidden;
+        int d = lit[from + 3] * hidden;
+        float byA = inputs[lit[from]];
+        float byB = inputs[lit[from + 1]];
+        float byC = inputs[lit[from + 2]];
+        float byD = inputs[lit[from + 3]];
+        for (int h = 0; h < cells.length; h++) {
+            cells[h] = cells[h] + first[a + h] * byA + first[b + h] * byB + first[c + h] * byC + first[d + h] * byD;
+        }
     }
 
     private void addTo(float[] cells, int row, float by) {
