@@ -1,19 +1,18 @@
 package hitch.app;
 
+import hitch.bench.CounterTable;
+import hitch.bench.CounterTimes;
+import hitch.bench.CounterTrials;
+import hitch.bench.FootageTimes;
+import hitch.bench.LineTable;
+import hitch.bench.MotionTable;
+import hitch.bench.PlainClip;
+import hitch.bench.TalkTable;
+import hitch.bench.TalkTimes;
 import hitch.core.note.grammar.TradeNoteReader;
-import hitch.core.talk.TalkBench;
-import hitch.desk.line.RedrawBench;
 import hitch.media.MediaException;
-import hitch.media.clip.CounterBench;
-import hitch.media.clip.FootageBench;
 import hitch.sim.DemoJob;
-import hitch.sim.TalkTable;
-import hitch.sim.line.LineTable;
 import hitch.sim.line.LongLine;
-import hitch.sim.trial.CounterTable;
-import hitch.sim.trial.CounterTrials;
-import hitch.sim.trial.MotionTable;
-import hitch.sim.trial.PlainClip;
 import hitch.store.StoreException;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -87,8 +86,8 @@ final class BenchCommand implements Callable<Integer> {
         };
         try {
             switch (what) {
-                case FOOTAGE -> new FootageBench(clip(scratch), say).run(scratch);
-                case COUNTER -> CounterBench.run(file == null ? PlainClip.record(scratch) : file, say);
+                case FOOTAGE -> new FootageTimes(clip(scratch), say).run(scratch);
+                case COUNTER -> CounterTimes.run(file == null ? PlainClip.record(scratch) : file, say);
                 case FACES -> new CounterTable(scratch, say).run(CounterTrials.of(ROUNDS, TRIAL_SECONDS, seed), each);
                 case MOTION -> new MotionTable(demo(scratch), say).run();
                 case NOTES -> notes(say);
@@ -109,12 +108,12 @@ final class BenchCommand implements Callable<Integer> {
         many.time(System::nanoTime, say);
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
-        RedrawBench.run(many.survey(), System::nanoTime, say);
+        RedrawTimes.run(many.survey(), System::nanoTime, say);
     }
 
     private static void notes(Consumer<String> say) {
         TradeNoteReader reader = new TradeNoteReader();
-        TalkBench.Outcome speed = new TalkBench(reader, System::nanoTime).run();
+        TalkTimes.Outcome speed = new TalkTimes(reader, System::nanoTime).run();
         say.accept(String.format(
                 Locale.ROOT,
                 "%,d captions read and held against each other: %.2f s on one thread, %,d a second",

@@ -2,9 +2,9 @@ package hitch.app;
 
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.job.Reckoner;
-import hitch.core.judge.Survey;
 import hitch.core.story.Audience;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;

@@ -1,8 +1,8 @@
 package hitch.app;
 
-import hitch.core.job.Reckoner;
-import hitch.core.judge.Survey;
 import hitch.core.story.Audience;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
 import hitch.media.voice.BuiltInVoice;
 import hitch.store.Footage;
 import hitch.store.JobFolder;

@@ -1,27 +1,27 @@
 package hitch.app;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.exchange.LineJson;
 import hitch.core.exchange.SketchSvg;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.Watched;
 import hitch.core.job.Job;
-import hitch.core.job.Reckoner;
-import hitch.core.judge.Survey;
-import hitch.core.line.Branch;
-import hitch.core.line.PipeSpan;
-import hitch.core.pipe.Fall;
-import hitch.core.pipe.LengthRow;
-import hitch.core.pipe.Limit;
-import hitch.core.pipe.Line;
-import hitch.core.pipe.OpeningFault;
-import hitch.core.pipe.Way;
-import hitch.core.pipe.Whose;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.pipe.Branch;
+import hitch.core.pipe.PipeSpan;
 import hitch.core.sketch.PlanSketch;
 import hitch.core.sketch.SectionSketch;
 import hitch.core.sketch.Sketch;
+import hitch.core.survey.Fall;
+import hitch.core.survey.LengthRow;
+import hitch.core.survey.Limit;
+import hitch.core.survey.Line;
+import hitch.core.survey.OpeningFault;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Way;
+import hitch.core.survey.Whose;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.store.Footage;
@@ -168,7 +168,7 @@ final class LineCommand implements Callable<Integer> {
                     line.place(fall.branch(), fall.extent(), unit).all(),
                     fall.inchesAFoot(),
                     fall.plusMinus(),
-                    fall.verdict().word());
+                    fall.steepness().word());
         }
         for (OpeningFault fault : line.faults()) {
             out.println("opening: "

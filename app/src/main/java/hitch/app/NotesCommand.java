@@ -1,8 +1,8 @@
 package hitch.app;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.exchange.CounterCsv;
 import hitch.core.exchange.NotesCsv;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Contradiction;

@@ -25,22 +25,26 @@ class FloorsTest {
             .definedBy("hitch.store..")
             .layer("sim")
             .definedBy("hitch.sim..")
+            .layer("bench")
+            .definedBy("hitch.bench..")
             .layer("desk")
             .definedBy("hitch.desk..")
             .layer("app")
             .definedBy("hitch.app..")
             .whereLayer("app")
             .mayNotBeAccessedByAnyLayer()
+            .whereLayer("bench")
+            .mayOnlyBeAccessedByLayers("app")
             .whereLayer("desk")
             .mayOnlyBeAccessedByLayers("app")
             .whereLayer("sim")
-            .mayOnlyBeAccessedByLayers("desk", "app")
+            .mayOnlyBeAccessedByLayers("bench", "desk", "app")
             .whereLayer("store")
-            .mayOnlyBeAccessedByLayers("sim", "desk", "app")
+            .mayOnlyBeAccessedByLayers("sim", "bench", "desk", "app")
             .whereLayer("paper")
-            .mayOnlyBeAccessedByLayers("store", "sim", "desk", "app")
+            .mayOnlyBeAccessedByLayers("store", "sim", "bench", "desk", "app")
             .whereLayer("media")
-            .mayOnlyBeAccessedByLayers("paper", "store", "sim", "desk", "app");
+            .mayOnlyBeAccessedByLayers("paper", "store", "sim", "bench", "desk", "app");
 
     @ArchTest
     static final ArchRule onlyTheDeskAndItsStartKnowTheToolkit = noClasses()
@@ -53,7 +57,7 @@ class FloorsTest {
     @ArchTest
     static final ArchRule onlyMediaKnowsNativeCode = noClasses()
             .that()
-            .resideOutsideOfPackage("hitch.media..")
+            .resideOutsideOfPackages("hitch.media..", "hitch.bench..")
             .should()
             .dependOnClassesThat()
             .resideInAPackage("org.bytedeco..");

@@ -1,8 +1,6 @@
 package hitch.core;
 
 import hitch.core.counter.CounterMark;
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.counter.Reading;
 import hitch.core.finding.Finding;
 import hitch.core.footage.Clip;
@@ -11,15 +9,17 @@ import hitch.core.footage.FrameRef;
 import hitch.core.footage.TimeBase;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.judge.PropertyFacts;
-import hitch.core.line.Direction;
-import hitch.core.line.Material;
-import hitch.core.line.Opening;
-import hitch.core.line.PipeSize;
-import hitch.core.line.Run;
-import hitch.core.line.RunId;
-import hitch.core.line.Station;
+import hitch.core.job.PropertyFacts;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
 import hitch.core.note.grammar.TradeNoteReader;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.Opening;
+import hitch.core.pipe.PipeSize;
+import hitch.core.run.Direction;
+import hitch.core.run.Run;
+import hitch.core.run.RunId;
 import java.util.List;
 
 /** A made-up job: one clip up to the building, one down to the main, one above ground. */

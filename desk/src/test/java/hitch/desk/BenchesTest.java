@@ -3,7 +3,7 @@ package hitch.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.finding.Weight;
-import hitch.core.line.Direction;
+import hitch.core.run.Direction;
 import java.io.File;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;

@@ -2,19 +2,19 @@ package hitch.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hitch.core.counter.Distance;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
 import hitch.core.line.Ground;
-import hitch.core.line.Material;
 import hitch.core.line.ReadFrom;
-import hitch.core.line.School;
-import hitch.core.line.Station;
-import hitch.core.pipe.Way;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Material;
+import hitch.core.rules.OwnersReach;
 import hitch.core.sketch.Hot;
 import hitch.core.sketch.SectionSketch;
 import hitch.core.sketch.Sketch;
 import hitch.core.sketch.View;
+import hitch.core.survey.Way;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
 import javafx.geometry.Bounds;
@@ -279,8 +279,8 @@ class LineWindowTest extends OpenWindow {
     @Test
     void aHouseRuleOfTheLineIsSet() throws TimeoutException {
         clickOn("#bench-judge");
-        choose("The owner's pipe goes", School.TO_THE_CURB);
-        until(() -> survey().rules().line().school() == School.TO_THE_CURB);
+        choose("The owner's pipe goes", OwnersReach.TO_THE_CURB);
+        until(() -> survey().rules().line().school() == OwnersReach.TO_THE_CURB);
         assertThat(survey().line().whose().boundary()).isEmpty();
     }
 }

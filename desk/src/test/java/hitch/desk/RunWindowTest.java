@@ -2,15 +2,15 @@ package hitch.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hitch.core.counter.Distance;
-import hitch.core.line.Equipment;
-import hitch.core.line.LineRules;
-import hitch.core.line.Material;
-import hitch.core.line.Opening;
-import hitch.core.line.OpeningKind;
-import hitch.core.line.PipeSize;
-import hitch.core.line.Run;
-import hitch.core.line.Zero;
+import hitch.core.measure.Distance;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.Opening;
+import hitch.core.pipe.OpeningKind;
+import hitch.core.pipe.PipeSize;
+import hitch.core.rules.LineRules;
+import hitch.core.run.Equipment;
+import hitch.core.run.Run;
+import hitch.core.run.Zero;
 import hitch.store.JobFolder;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;

@@ -1,13 +1,13 @@
 package hitch.desk;
 
 import hitch.core.Sample;
-import hitch.core.counter.Distance;
 import hitch.core.counter.Reading;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
 import hitch.core.job.Edit;
-import hitch.core.judge.HouseRules;
-import hitch.core.line.Direction;
+import hitch.core.measure.Distance;
+import hitch.core.rules.HouseRules;
+import hitch.core.run.Direction;
 import hitch.media.MediaException;
 import hitch.media.NumberedFootage;
 import hitch.media.Progress;

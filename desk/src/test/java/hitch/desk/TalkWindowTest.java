@@ -3,11 +3,11 @@ package hitch.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import hitch.core.counter.Distance;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.footage.Clip;
 import hitch.core.job.Edit;
+import hitch.core.measure.Distance;
 import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Commentary;
 import hitch.media.Progress;

@@ -6,11 +6,11 @@ import hitch.core.Sample;
 import hitch.core.exchange.FindingRow;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.job.Reckoner;
+import hitch.core.job.PropertyFacts;
 import hitch.core.judge.Cautions;
-import hitch.core.judge.PropertyFacts;
-import hitch.core.judge.Survey;
 import hitch.core.story.Audience;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 

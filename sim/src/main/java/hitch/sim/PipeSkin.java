@@ -1,6 +1,6 @@
 package hitch.sim;
 
-import hitch.core.line.Material;
+import hitch.core.pipe.Material;
 import java.util.stream.IntStream;
 
 /**

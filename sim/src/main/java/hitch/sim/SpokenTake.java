@@ -1,7 +1,7 @@
 package hitch.sim;
 
-import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
+import hitch.core.measure.Distance;
 import hitch.core.talk.Cue;
 import hitch.core.talk.Whereabouts;
 import java.util.ArrayList;
@@ -9,12 +9,12 @@ import java.util.List;
 import java.util.Optional;
 
 /** What the technician says on a take, as captions, with the true place of the camera at each. */
-final class SpokenTake {
+public final class SpokenTake {
     private static final double SECONDS_A_WORD = 0.38;
 
     private SpokenTake() {}
 
-    static List<Cue> cues(Scenario.Take take) {
+    public static List<Cue> cues(Scenario.Take take) {
         List<Cue> cues = new ArrayList<>();
         for (int i = 0; i < take.says().size(); i++) {
             Scenario.Line line = take.says().get(i);
@@ -26,7 +26,7 @@ final class SpokenTake {
     }
 
     /** Where the camera truly was; nowhere above ground. */
-    static Whereabouts where(Scenario scenario, Scenario.Take take) {
+    public static Whereabouts where(Scenario scenario, Scenario.Take take) {
         if (take.aboveGround()) {
             return Whereabouts.UNKNOWN;
         }

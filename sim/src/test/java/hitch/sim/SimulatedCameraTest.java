@@ -5,9 +5,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.footage.FrameIndex;
-import hitch.core.job.Reckoner;
-import hitch.core.judge.Survey;
-import hitch.core.line.PipeSpan;
+import hitch.core.pipe.PipeSpan;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndexer;

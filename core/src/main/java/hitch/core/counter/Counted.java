@@ -1,5 +1,7 @@
 package hitch.core.counter;
 
+import hitch.core.measure.LengthUnit;
+
 /**
  * What a clip's counter as a whole was taken for.
  *

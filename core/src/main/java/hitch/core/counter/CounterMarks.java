@@ -1,5 +1,6 @@
 package hitch.core.counter;
 
+import hitch.core.measure.LengthUnit;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -1,5 +1,7 @@
 package hitch.core.counter;
 
+import hitch.core.measure.Distance;
+
 /**
  * What the counter shows at a frame.
  *

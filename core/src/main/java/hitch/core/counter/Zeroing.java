@@ -1,5 +1,7 @@
 package hitch.core.counter;
 
+import hitch.core.measure.Distance;
+
 /**
  * The counter was set to something at a frame, mostly to nothing. Readings from here on count from there.
  *

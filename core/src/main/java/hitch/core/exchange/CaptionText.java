@@ -1,6 +1,6 @@
 package hitch.core.exchange;
 
-import hitch.core.story.Cutting.Cue;
+import hitch.core.story.Cutting.Caption;
 import java.util.List;
 import java.util.Locale;
 
@@ -8,22 +8,22 @@ import java.util.Locale;
 public final class CaptionText {
     private CaptionText() {}
 
-    public static String webVtt(List<Cue> cues) {
+    public static String webVtt(List<Caption> captions) {
         StringBuilder out = new StringBuilder("WEBVTT\n");
-        for (Cue cue : cues) {
-            out.append('\n').append(time(cue.start(), '.')).append(" --> ").append(time(cue.end(), '.'));
-            out.append('\n').append(safe(cue.text())).append('\n');
+        for (Caption caption : captions) {
+            out.append('\n').append(time(caption.start(), '.')).append(" --> ").append(time(caption.end(), '.'));
+            out.append('\n').append(safe(caption.text())).append('\n');
         }
         return out.toString();
     }
 
-    public static String subRip(List<Cue> cues) {
+    public static String subRip(List<Caption> captions) {
         StringBuilder out = new StringBuilder();
         int number = 1;
-        for (Cue cue : cues) {
+        for (Caption caption : captions) {
             out.append(number++).append('\n');
-            out.append(time(cue.start(), ',')).append(" --> ").append(time(cue.end(), ','));
-            out.append('\n').append(line(cue.text()).replace("-->", "->")).append("\n\n");
+            out.append(time(caption.start(), ',')).append(" --> ").append(time(caption.end(), ','));
+            out.append('\n').append(line(caption.text()).replace("-->", "->")).append("\n\n");
         }
         return out.toString();
     }

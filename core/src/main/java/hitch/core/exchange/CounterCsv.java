@@ -1,7 +1,7 @@
 package hitch.core.exchange;
 
-import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
+import hitch.core.measure.Distance;
 import hitch.core.talk.Whereabouts;
 import java.io.IOException;
 import java.io.Reader;

@@ -1,17 +1,17 @@
 package hitch.core.exchange;
 
 import hitch.core.finding.FindingId;
-import hitch.core.finding.Inches;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Sighting;
 import hitch.core.footage.Clip;
-import hitch.core.judge.Survey;
-import hitch.core.line.Run;
-import hitch.core.line.Station;
-import hitch.core.pipe.Whose;
+import hitch.core.measure.Inches;
+import hitch.core.measure.Station;
+import hitch.core.run.Run;
 import hitch.core.story.Audience;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Wording;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Whose;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;

@@ -1,9 +1,9 @@
 package hitch.core.exchange;
 
-import hitch.core.counter.Distance;
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
 import hitch.core.story.Audience;
+import hitch.core.survey.Survey;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;

@@ -1,7 +1,7 @@
 package hitch.core.exchange;
 
-import hitch.core.counter.Distance;
-import hitch.core.line.PipeSize;
+import hitch.core.measure.Distance;
+import hitch.core.pipe.PipeSize;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;

@@ -7,24 +7,24 @@ import static hitch.core.exchange.JsonRow.three;
 
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.judge.Survey;
-import hitch.core.line.Branch;
-import hitch.core.line.Extent;
-import hitch.core.line.PipeSpan;
-import hitch.core.line.Station;
-import hitch.core.pipe.BendSum;
-import hitch.core.pipe.Fall;
-import hitch.core.pipe.Limit;
-import hitch.core.pipe.Line;
-import hitch.core.pipe.LineOpening;
-import hitch.core.pipe.Locate;
-import hitch.core.pipe.Look;
-import hitch.core.pipe.OpeningFault;
-import hitch.core.pipe.Reach;
-import hitch.core.pipe.Reaches;
-import hitch.core.pipe.SeenPart;
-import hitch.core.pipe.Way;
-import hitch.core.pipe.Whose;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
+import hitch.core.pipe.PipeSpan;
+import hitch.core.survey.BendSum;
+import hitch.core.survey.Fall;
+import hitch.core.survey.Limit;
+import hitch.core.survey.Line;
+import hitch.core.survey.LineOpening;
+import hitch.core.survey.Locate;
+import hitch.core.survey.Look;
+import hitch.core.survey.OpeningFault;
+import hitch.core.survey.Reach;
+import hitch.core.survey.Reaches;
+import hitch.core.survey.SeenPart;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Way;
+import hitch.core.survey.Whose;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import tools.jackson.databind.SerializationFeature;
@@ -177,7 +177,7 @@ public final class LineJson {
                 "least_inches_a_foot",
                 fall.least(),
                 "verdict",
-                fall.verdict().word());
+                fall.steepness().word());
     }
 
     private Map<String, Object> opening(LineOpening opening) {
@@ -257,7 +257,7 @@ public final class LineJson {
                 "degrees", reach.degrees(),
                 "widest_tool_in", inches(reach.tool()),
                 "pipe_in", inches(reach.there()),
-                "verdict", reach.verdict().word(),
+                "verdict", reach.passage().word(),
                 "because", reach.because());
     }
 

@@ -1,9 +1,9 @@
 package hitch.core.exchange;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Traits;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
 import hitch.core.talk.Spoken;

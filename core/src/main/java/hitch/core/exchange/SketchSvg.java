@@ -1,7 +1,7 @@
 package hitch.core.exchange;
 
-import hitch.core.line.Material;
-import hitch.core.line.PipeSpan;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.PipeSpan;
 import hitch.core.sketch.Mark;
 import hitch.core.sketch.Point;
 import hitch.core.sketch.Sketch;

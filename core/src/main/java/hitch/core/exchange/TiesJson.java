@@ -3,12 +3,12 @@ package hitch.core.exchange;
 import static hitch.core.exchange.JsonRow.feet;
 import static hitch.core.exchange.JsonRow.row;
 
-import hitch.core.judge.Survey;
-import hitch.core.line.Run;
-import hitch.core.line.Station;
-import hitch.core.pipe.Line;
-import hitch.core.pipe.tie.Slip;
-import hitch.core.pipe.tie.Tie;
+import hitch.core.measure.Station;
+import hitch.core.run.Run;
+import hitch.core.survey.Line;
+import hitch.core.survey.Survey;
+import hitch.core.survey.align.Slip;
+import hitch.core.survey.align.Tie;
 import java.util.List;
 import java.util.Map;
 

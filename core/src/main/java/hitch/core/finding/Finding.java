@@ -1,8 +1,9 @@
 package hitch.core.finding;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.footage.FrameRef;
-import hitch.core.line.Extent;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Inches;
+import hitch.core.measure.LengthUnit;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;

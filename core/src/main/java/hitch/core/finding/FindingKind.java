@@ -1,7 +1,7 @@
 package hitch.core.finding;
 
 /** What a finding is, in the trade's plain words. */
-public enum FindingKind implements Matter {
+public enum FindingKind implements Topic {
     ROOTS("roots", Family.CONDITION),
     OFFSET("offset", Family.CONDITION),
     GAP("gap", Family.CONDITION),

@@ -1,12 +1,12 @@
 package hitch.core.finding;
 
-import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
 import hitch.core.footage.FrameRef;
-import hitch.core.line.Branch;
-import hitch.core.line.Extent;
-import hitch.core.line.Phase;
-import hitch.core.line.Run;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.pipe.Branch;
+import hitch.core.run.Phase;
+import hitch.core.run.Run;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;

@@ -1,7 +1,7 @@
 package hitch.core.finding;
 
-import hitch.core.line.Material;
-import hitch.core.line.PipeSize;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.PipeSize;
 import java.util.Optional;
 
 /** One side of a change of material or size, as far as the note names it. */

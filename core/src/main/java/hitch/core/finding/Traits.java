@@ -1,7 +1,7 @@
 package hitch.core.finding;
 
-import hitch.core.counter.Distance;
 import hitch.core.line.GroundMark;
+import hitch.core.measure.Distance;
 import java.util.Optional;
 
 /**

@@ -3,7 +3,7 @@ package hitch.core.job;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Sighting;
-import hitch.core.line.Run;
+import hitch.core.run.Run;
 import hitch.core.talk.Commentary;
 import java.util.ArrayList;
 import java.util.List;
@@ -61,6 +61,8 @@ final class Settling {
                 || is.isEmpty()
                 || was.get().start().equals(is.get().start())
                         && was.get().direction() == is.get().direction();
-        return stays ? finding : finding.typedAt(finding.typed().get().carried(was.get(), is.get()));
+        return stays
+                ? finding
+                : finding.typedAt(was.get().carried(finding.typed().get(), is.get()));
     }
 }

@@ -4,7 +4,10 @@ import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
-import hitch.core.line.PipeSpan;
+import hitch.core.pipe.Branch;
+import hitch.core.pipe.PipeSpan;
+import hitch.core.rules.HouseRules;
+import hitch.core.survey.Survey;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -20,15 +23,28 @@ public final class Adviser {
 
     private final HouseRules rules;
 
-    public Adviser(HouseRules rules) {
+    private Adviser(HouseRules rules) {
         this.rules = rules;
+    }
+
+    /** What is proposed for the line and its branches; what lies in the main, and what is over, asks for nothing. */
+    public static List<Advice> advise(Survey survey) {
+        return new Adviser(survey.rules())
+                .advise(
+                        survey.findings().stream()
+                                .filter(f -> !f.branch().equals(Branch.MAIN)
+                                        && !f.lasting().isOver())
+                                .toList(),
+                        survey.line().ways().stream()
+                                .flatMap(w -> w.spans().stream())
+                                .toList());
     }
 
     /**
      * @param findings in order of station
      * @param spans what the pipe is made of
      */
-    public List<Advice> advise(List<LocatedFinding> findings, List<PipeSpan> spans) {
+    private List<Advice> advise(List<LocatedFinding> findings, List<PipeSpan> spans) {
         List<Advice> advice = new ArrayList<>();
         boolean weak = spans.stream()
                 .anyMatch(s -> s.material().map(m -> m.weakWhenOld()).orElse(false));

@@ -1,6 +1,7 @@
 package hitch.core.line;
 
-import hitch.core.counter.Distance;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Station;
 import java.util.Comparator;
 import java.util.List;
 

@@ -1,5 +1,8 @@
 package hitch.core.line;
 
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,5 +1,10 @@
 package hitch.core.line;
 
+import hitch.core.measure.Extent;
+import hitch.core.pipe.Branch;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.PipeSize;
+import hitch.core.pipe.PipeSpan;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;

@@ -1,9 +1,9 @@
 package hitch.core.note;
 
-import hitch.core.finding.Matter;
+import hitch.core.finding.Topic;
 
 /** What a speaker does or asks for, rather than finds. */
-public enum Act implements Matter {
+public enum Act implements Topic {
     /** The counter was set to zero, or to what is said. */
     ZERO("zero"),
     /** Something is to be looked at again. */

@@ -1,16 +1,16 @@
 package hitch.core.note;
 
-import hitch.core.counter.Distance;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.Matter;
 import hitch.core.finding.PipePart;
+import hitch.core.finding.Topic;
 import hitch.core.finding.Traits;
 import hitch.core.footage.FrameRef;
-import hitch.core.line.Extent;
-import hitch.core.line.Run;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.run.Run;
 import java.util.List;
 import java.util.Optional;
 
@@ -27,7 +27,7 @@ import java.util.Optional;
  * @param start where the word that names it begins in the text, characters
  */
 public record Draft(
-        Matter matter,
+        Topic matter,
         Optional<Place> place,
         Optional<Distance> length,
         Traits traits,

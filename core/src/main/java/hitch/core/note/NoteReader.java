@@ -1,6 +1,6 @@
 package hitch.core.note;
 
-import hitch.core.counter.LengthUnit;
+import hitch.core.measure.LengthUnit;
 import java.util.List;
 import java.util.Optional;
 

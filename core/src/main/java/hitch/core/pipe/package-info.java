@@ -1,6 +1,6 @@
 /**
- * The pipe itself, reckoned. {@link hitch.core.pipe.tie.LineTies} has brought the runs onto one line;
- * {@link hitch.core.pipe.LineReckoner} reads off it what the pipe is made of, where it was really seen, how deep it lies,
- * where it can be got into and what a tool reaches from there, and whose it is: the {@link hitch.core.pipe.Line}.
+ * What a pipe is: its {@link hitch.core.pipe.Material}, its {@link hitch.core.pipe.PipeSize}, the
+ * {@link hitch.core.pipe.PipeSpan}s it is made of (not knowing is a span too), the {@link hitch.core.pipe.Opening}s it is
+ * got into by, and the {@link hitch.core.pipe.Branch}es that join it.
  */
 package hitch.core.pipe;

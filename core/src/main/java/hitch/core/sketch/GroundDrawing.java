@@ -1,11 +1,11 @@
 package hitch.core.sketch;
 
-import hitch.core.counter.LengthUnit;
-import hitch.core.judge.Survey;
-import hitch.core.line.Branch;
-import hitch.core.line.Station;
-import hitch.core.pipe.Fall;
-import hitch.core.pipe.Locate;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
+import hitch.core.survey.Fall;
+import hitch.core.survey.Locate;
+import hitch.core.survey.Survey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -140,7 +140,7 @@ final class GroundDrawing {
                         fall.plusMinus(),
                         fall.percent(),
                         fall.percentPlusMinus(),
-                        fall.verdict().word(),
+                        fall.steepness().word(),
                         fall.least()));
     }
 }

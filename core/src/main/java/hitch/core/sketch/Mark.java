@@ -1,6 +1,6 @@
 package hitch.core.sketch;
 
-import hitch.core.line.PipeSpan;
+import hitch.core.pipe.PipeSpan;
 import java.util.List;
 
 /** One shape of a drawing; later marks lie over earlier ones. */

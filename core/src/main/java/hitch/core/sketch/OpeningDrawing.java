@@ -1,12 +1,12 @@
 package hitch.core.sketch;
 
-import hitch.core.judge.Survey;
-import hitch.core.line.OpeningKind;
-import hitch.core.line.Station;
-import hitch.core.pipe.LineOpening;
-import hitch.core.pipe.OpeningFault;
-import hitch.core.pipe.Way;
-import hitch.core.pipe.Whose;
+import hitch.core.measure.Station;
+import hitch.core.pipe.OpeningKind;
+import hitch.core.survey.LineOpening;
+import hitch.core.survey.OpeningFault;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Way;
+import hitch.core.survey.Whose;
 import java.util.List;
 import java.util.function.Function;
 

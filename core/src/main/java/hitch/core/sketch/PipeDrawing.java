@@ -1,17 +1,17 @@
 package hitch.core.sketch;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
-import hitch.core.line.PipeSize;
-import hitch.core.line.PipeSpan;
-import hitch.core.line.Station;
-import hitch.core.pipe.Look;
-import hitch.core.pipe.SeenPart;
-import hitch.core.pipe.Way;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.pipe.PipeSize;
+import hitch.core.pipe.PipeSpan;
+import hitch.core.survey.Look;
+import hitch.core.survey.SeenPart;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Way;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.TreeSet;

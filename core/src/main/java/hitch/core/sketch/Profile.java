@@ -1,13 +1,13 @@
 package hitch.core.sketch;
 
-import hitch.core.counter.Distance;
-import hitch.core.line.Branch;
-import hitch.core.line.Extent;
 import hitch.core.line.Ground;
-import hitch.core.line.Station;
-import hitch.core.pipe.Depths;
-import hitch.core.pipe.Line;
-import hitch.core.pipe.Locate;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
+import hitch.core.survey.Depths;
+import hitch.core.survey.Line;
+import hitch.core.survey.Locate;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;

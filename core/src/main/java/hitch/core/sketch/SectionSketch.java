@@ -1,14 +1,14 @@
 package hitch.core.sketch;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingId;
-import hitch.core.judge.Survey;
-import hitch.core.line.Branch;
-import hitch.core.line.Extent;
-import hitch.core.line.Station;
-import hitch.core.pipe.Line;
-import hitch.core.pipe.Way;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
+import hitch.core.survey.Line;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Way;
 import java.util.List;
 import java.util.Optional;
 

@@ -1,7 +1,7 @@
 package hitch.core.sketch;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 
 /** How far apart the numbers of a scale stand. */
 final class Steps {

@@ -1,7 +1,7 @@
 package hitch.core.sketch;
 
-import hitch.core.line.Extent;
-import hitch.core.line.Station;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
 
 /**
  * Which stretch of the line is shown, and how wide.

@@ -8,9 +8,9 @@ import java.util.List;
  * appears; captions are the narration's own sentences, each as long as its share of the letters.
  *
  * @param placed the shots with their times, in order, without gaps
- * @param cues the captions in order; the last ends with the story
+ * @param captions the captions in order; the last ends with the story
  */
-public record Cutting(List<Placed> placed, List<Cue> cues) {
+public record Cutting(List<Placed> placed, List<Caption> captions) {
     /** Seconds a card stands before its narration begins. */
     public static final double CARD_LEAD = 0.6;
 
@@ -38,7 +38,7 @@ public record Cutting(List<Placed> placed, List<Cue> cues) {
             Shot shot, double start, double voice, double voiceEnd, double holdStart, double holdEnd, double end) {}
 
     /** A caption and its times in seconds. */
-    public record Cue(double start, double end, String text) {}
+    public record Caption(double start, double end, String text) {}
 
     /** Seconds a shot's narration takes to speak; 0 for none. */
     @FunctionalInterface
@@ -56,7 +56,7 @@ public record Cutting(List<Placed> placed, List<Cue> cues) {
     /** Lays out {@code story}. */
     public static Cutting of(Story story, Speech speech, Footage footage) {
         List<Placed> placed = new ArrayList<>();
-        List<Cue> cues = new ArrayList<>();
+        List<Caption> captions = new ArrayList<>();
         double at = 0;
         for (Shot shot : story.shots()) {
             double spoken = speech.seconds(shot);
@@ -73,14 +73,14 @@ public record Cutting(List<Placed> placed, List<Cue> cues) {
                 }
             };
             placed.add(next);
-            cues.addAll(cues(next));
+            captions.addAll(captions(next));
             at = next.end();
         }
-        if (!cues.isEmpty()) {
-            Cue last = cues.removeLast();
-            cues.add(new Cue(last.start(), at, last.text()));
+        if (!captions.isEmpty()) {
+            Caption last = captions.removeLast();
+            captions.add(new Caption(last.start(), at, last.text()));
         }
-        return new Cutting(List.copyOf(placed), List.copyOf(cues));
+        return new Cutting(List.copyOf(placed), List.copyOf(captions));
     }
 
     /** Length of the story in seconds. */
@@ -88,18 +88,18 @@ public record Cutting(List<Placed> placed, List<Cue> cues) {
         return placed.isEmpty() ? 0 : placed.getLast().end();
     }
 
-    private static List<Cue> cues(Placed placed) {
+    private static List<Caption> captions(Placed placed) {
         List<String> sentences = Sentences.of(placed.shot().narration());
         double letters = sentences.stream().mapToInt(String::length).sum();
-        List<Cue> cues = new ArrayList<>();
+        List<Caption> captions = new ArrayList<>();
         double at = placed.voice();
         for (String sentence : sentences) {
             double end = at + (placed.voiceEnd() - placed.voice()) * sentence.length() / letters;
             if (end > at) {
-                cues.add(new Cue(at, end, sentence));
+                captions.add(new Caption(at, end, sentence));
             }
             at = end;
         }
-        return cues;
+        return captions;
     }
 }

@@ -2,8 +2,8 @@ package hitch.core.story;
 
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
-import hitch.core.judge.Survey;
-import hitch.core.line.Station;
+import hitch.core.measure.Station;
+import hitch.core.survey.Survey;
 import java.util.Optional;
 
 /**

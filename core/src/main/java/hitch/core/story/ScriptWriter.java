@@ -1,16 +1,17 @@
 package hitch.core.story;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
+import hitch.core.job.PropertyFacts;
 import hitch.core.judge.Advice;
+import hitch.core.judge.Adviser;
 import hitch.core.judge.Cautions;
-import hitch.core.judge.PropertyFacts;
-import hitch.core.judge.Survey;
-import hitch.core.line.Run;
-import hitch.core.pipe.PlaceWords;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.run.Run;
+import hitch.core.survey.PlaceWords;
+import hitch.core.survey.Survey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -159,7 +160,7 @@ public final class ScriptWriter {
             rows.add(new CardShot.Row(shownWeight.word(), list, shownWeight.knots()));
         }
         if (audience != Audience.DISTRICT) {
-            survey.advice().stream()
+            Adviser.advise(survey).stream()
                     .limit(3)
                     .map(Advice::proposal)
                     .forEach(p -> rows.add(CardShot.Row.of("Advice", p)));
@@ -207,7 +208,7 @@ public final class ScriptWriter {
             return counted(shown.size(), "finding") + " recorded. Codes and ownership are for the district to settle.";
         }
         String standing = water.mm() > 0 ? "Water stands over " + unit.show(water) + " of the line. " : "";
-        String advice = survey.advice().stream()
+        String advice = Adviser.advise(survey).stream()
                 .findFirst()
                 .map(a -> a.proposal() + " ")
                 .orElse("");

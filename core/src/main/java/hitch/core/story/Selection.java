@@ -2,10 +2,10 @@ package hitch.core.story;
 
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
-import hitch.core.line.Run;
-import hitch.core.line.Station;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
+import hitch.core.run.Run;
+import hitch.core.survey.Survey;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

@@ -4,9 +4,9 @@ import hitch.core.finding.Cleanable;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Lasting;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.judge.Survey;
-import hitch.core.line.Phase;
-import hitch.core.pipe.PlaceWords;
+import hitch.core.run.Phase;
+import hitch.core.survey.PlaceWords;
+import hitch.core.survey.Survey;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 

@@ -1,6 +1,6 @@
 package hitch.core.talk;
 
-import hitch.core.counter.Distance;
+import hitch.core.measure.Distance;
 import java.util.Optional;
 
 /**

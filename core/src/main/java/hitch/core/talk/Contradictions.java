@@ -1,8 +1,8 @@
 package hitch.core.talk;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Act;
 import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
@@ -68,7 +68,7 @@ public final class Contradictions {
         Optional<Distance> end = where.farthest();
         if (end.isPresent() && said.to().compareTo(end.get().plus(LOOK_AHEAD)) > 0) {
             Optional<Distance> likely =
-                    cable.flatMap(c -> Slips.between(said.from(), c.minus(BEHIND), c.plus(LOOK_AHEAD)));
+                    cable.flatMap(c -> TongueSlips.between(said.from(), c.minus(BEHIND), c.plus(LOOK_AHEAD)));
             add(Sort.BEYOND, spoken, show(said.to()) + " was said, and the run ends at " + show(end.get()), likely);
         } else if (cable.isPresent() && where.confidenceAt(spoken.seconds()) >= 0.5) {
             againstCounter(
@@ -85,7 +85,7 @@ public final class Contradictions {
                     Sort.COUNTER,
                     spoken,
                     show(said.from()) + " was said, and the counter shows " + show(shown),
-                    Slips.between(said.from(), shown.minus(BEHIND), shown.plus(LOOK_AHEAD)));
+                    TongueSlips.between(said.from(), shown.minus(BEHIND), shown.plus(LOOK_AHEAD)));
         }
     }
 
@@ -107,7 +107,7 @@ public final class Contradictions {
         Distance high = (back ? before : after).plus(SLACK);
         if (!turns(placed, i) && (here.compareTo(low) < 0 || here.compareTo(high) > 0)) {
             // Only a likely slip makes it a contradiction.
-            Slips.between(here, low.plus(SLACK), high.minus(SLACK))
+            TongueSlips.between(here, low.plus(SLACK), high.minus(SLACK))
                     .ifPresent(likely -> add(
                             Sort.ORDER,
                             spoken,

@@ -1,10 +1,10 @@
 package hitch.core.talk;
 
 import hitch.core.counter.CounterTrace;
-import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
 import hitch.core.footage.Clip;
-import hitch.core.line.Run;
+import hitch.core.measure.Distance;
+import hitch.core.run.Run;
 import java.util.Optional;
 
 /**

@@ -1,13 +1,13 @@
 package hitch.core.talk;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.PipePart;
-import hitch.core.line.Material;
-import hitch.core.line.PipeSize;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.PipeSize;
 import hitch.core.talk.Contradiction.Sort;
 import java.util.ArrayList;
 import java.util.Comparator;

@@ -1,10 +1,10 @@
 package hitch.core.talk;
 
-import hitch.core.counter.Distance;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.line.Extent;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
 import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
 import java.util.Comparator;

@@ -1,7 +1,7 @@
 package hitch.core.talk;
 
-import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
+import hitch.core.measure.Distance;
 import java.util.Optional;
 
 /** Where the camera was while something was said. */

@@ -2,6 +2,8 @@ package hitch.core.counter;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

@@ -5,6 +5,7 @@ import static hitch.core.Sample.reading;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hitch.core.measure.Distance;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.List;

@@ -3,7 +3,7 @@ package hitch.core.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
-import hitch.core.story.Cutting.Cue;
+import hitch.core.story.Cutting.Caption;
 import java.util.ArrayList;
 import java.util.List;
 import net.jqwik.api.Arbitraries;
@@ -28,14 +28,14 @@ class CaptionTextTest {
         return Integer.parseInt(parts[0]) * 3600 + Integer.parseInt(parts[1]) * 60 + Double.parseDouble(parts[2]);
     }
 
-    private static void sameTimes(String line, Cue cue) {
+    private static void sameTimes(String line, Caption cue) {
         String[] times = line.split(" --> ");
         assertThat(seconds(times[0])).isCloseTo(cue.start(), within(0.0006));
         assertThat(seconds(times[1])).isCloseTo(cue.end(), within(0.0006));
     }
 
     @Property(tries = 300)
-    void webVttHoldsEveryCaptionAndNothingElse(@ForAll("cues") List<Cue> cues) {
+    void webVttHoldsEveryCaptionAndNothingElse(@ForAll("cues") List<Caption> cues) {
         List<String[]> blocks = blocks(CaptionText.webVtt(cues));
         assertThat(blocks).hasSize(cues.size() + 1);
         assertThat(blocks.getFirst()).containsExactly("WEBVTT");
@@ -48,7 +48,7 @@ class CaptionTextTest {
     }
 
     @Property(tries = 300)
-    void subRipHoldsEveryCaptionAndNothingElse(@ForAll("cues") List<Cue> cues) {
+    void subRipHoldsEveryCaptionAndNothingElse(@ForAll("cues") List<Caption> cues) {
         String file = CaptionText.subRip(cues);
         List<String[]> blocks = cues.isEmpty() ? List.of() : blocks(file);
         assertThat(blocks).hasSize(cues.size());
@@ -62,14 +62,14 @@ class CaptionTextTest {
     }
 
     @Provide
-    Arbitrary<List<Cue>> cues() {
+    Arbitrary<List<Caption>> cues() {
         Arbitrary<String> text =
                 Arbitraries.strings().ascii().ofMaxLength(20).map(s -> "said " + s + " <b> --> \n\n 00:00 &");
         return Combinators.combine(
                         Arbitraries.doubles().between(0, 9000),
                         Arbitraries.doubles().between(0.1, 30),
                         text)
-                .as((start, length, words) -> new Cue(start, start + length, words))
+                .as((start, length, words) -> new Caption(start, start + length, words))
                 .list()
                 .ofMaxSize(8);
     }

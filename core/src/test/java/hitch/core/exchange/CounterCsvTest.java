@@ -3,8 +3,8 @@ package hitch.core.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
+import hitch.core.measure.Distance;
 import java.io.IOException;
 import java.io.StringReader;
 import org.junit.jupiter.api.Test;

@@ -6,12 +6,12 @@ import hitch.core.LineJob;
 import hitch.core.Sample;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.job.Reckoner;
-import hitch.core.judge.Survey;
-import hitch.core.line.Direction;
-import hitch.core.line.School;
+import hitch.core.rules.OwnersReach;
+import hitch.core.run.Direction;
 import hitch.core.story.Audience;
 import hitch.core.story.Cutting;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
 import java.io.IOException;
 import java.io.StringReader;
 import java.util.List;
@@ -77,7 +77,7 @@ class ExchangeTest {
                 .run("street", Direction.WITH_FLOW, 0, 50)
                 .note("street", 20, "roots top heavy")
                 .note("street", 45, "hole right")
-                .rules(r -> r.withSchool(School.TO_THE_PROPERTY_LINE));
+                .rules(r -> r.withSchool(OwnersReach.TO_THE_PROPERTY_LINE));
         assertThat(csv(job.survey(), Audience.HOMEOWNER))
                 .extracting(r -> r.get("whose"))
                 .containsOnly("");
@@ -133,7 +133,8 @@ class ExchangeTest {
     @Test
     void webVttIsWellFormed() {
         String vtt = CaptionText.webVtt(List.of(
-                new Cutting.Cue(0.6, 2.25, "Roots <b>&</b> --> more"), new Cutting.Cue(3600.5, 3661, "two\n\nlines")));
+                new Cutting.Caption(0.6, 2.25, "Roots <b>&</b> --> more"),
+                new Cutting.Caption(3600.5, 3661, "two\n\nlines")));
         assertThat(vtt)
                 .isEqualTo("WEBVTT\n\n00:00:00.600 --> 00:00:02.250\nRoots &lt;b&gt;&amp;&lt;/b&gt; --&gt; more\n"
                         + "\n01:00:00.500 --> 01:01:01.000\ntwo lines\n");
@@ -141,7 +142,8 @@ class ExchangeTest {
 
     @Test
     void subRipIsWellFormed() {
-        assertThat(CaptionText.subRip(List.of(new Cutting.Cue(0, 1, "One --> two"), new Cutting.Cue(1, 2, "Three"))))
+        assertThat(CaptionText.subRip(
+                        List.of(new Cutting.Caption(0, 1, "One --> two"), new Cutting.Caption(1, 2, "Three"))))
                 .isEqualTo(
                         "1\n00:00:00,000 --> 00:00:01,000\nOne -> two\n\n2\n00:00:01,000 --> 00:00:02,000\nThree\n\n");
     }

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.LineJob;
-import hitch.core.counter.Distance;
 import hitch.core.footage.Stretch;
-import hitch.core.line.Direction;
 import hitch.core.line.Ground;
 import hitch.core.line.ReadFrom;
-import hitch.core.line.School;
+import hitch.core.measure.Distance;
+import hitch.core.rules.OwnersReach;
+import hitch.core.run.Direction;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.StreamSupport;
@@ -107,7 +107,7 @@ class LineJsonTest {
 
     @Test
     void findingsTellWhoseTheyAreAndWhatReachesThem() {
-        job.rules(r -> r.withSchool(School.TO_THE_PROPERTY_LINE).withOpenings(Distance.feet(25), 135))
+        job.rules(r -> r.withSchool(OwnersReach.TO_THE_PROPERTY_LINE).withOpenings(Distance.feet(25), 135))
                 .facts(f -> f.withBoundary(Optional.of(at(40))));
         JsonNode roots = one(json().get("findings"), "kind", "roots");
         assertThat(roots.get("owners").asString()).isEqualTo("public");

@@ -4,7 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hitch.core.counter.Heading;
-import hitch.core.counter.LengthUnit;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Spoken;

@@ -4,8 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hitch.core.Sample;
-import hitch.core.counter.Distance;
 import hitch.core.footage.FrameRef;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Inches;
 import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.ForAll;

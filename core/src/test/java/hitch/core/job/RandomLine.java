@@ -1,15 +1,15 @@
 package hitch.core.job;
 
-import hitch.core.counter.Distance;
-import hitch.core.line.Branch;
-import hitch.core.line.Extent;
 import hitch.core.line.Ground;
 import hitch.core.line.LineFacts;
-import hitch.core.line.Material;
-import hitch.core.line.PipeSize;
 import hitch.core.line.ReadFrom;
 import hitch.core.line.SpanGiven;
-import hitch.core.line.Station;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.PipeSize;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;

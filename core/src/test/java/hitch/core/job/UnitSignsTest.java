@@ -4,13 +4,13 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
 import hitch.core.counter.Counted;
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.counter.MarkSource;
 import hitch.core.counter.Reading;
 import hitch.core.counter.sight.CounterUnit;
 import hitch.core.counter.sight.UnitHints;
-import hitch.core.judge.PropertyFacts;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.survey.Reckoner;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Cue;
 import java.util.List;

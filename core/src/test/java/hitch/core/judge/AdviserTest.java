@@ -7,7 +7,8 @@ import hitch.core.finding.FindingId;
 import hitch.core.finding.Weight;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.job.Reckoner;
+import hitch.core.job.PropertyFacts;
+import hitch.core.survey.Reckoner;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -20,7 +21,7 @@ class AdviserTest {
         for (String note : notes) {
             job = Sample.note(job, Sample.DOWN, 9, note);
         }
-        return Reckoner.survey(job).advice();
+        return Adviser.advise(Reckoner.survey(job));
     }
 
     @ParameterizedTest
@@ -69,10 +70,10 @@ class AdviserTest {
     void aWeightSetByHandChangesTheAdvice() {
         Job job = Sample.note(Sample.job(), Sample.DOWN, 9, "offset 1/4 in");
         Job heavier = job.with(new Edit.WeighFinding(new FindingId("F1"), Optional.of(Weight.MEND)));
-        assertThat(Reckoner.survey(job).advice()).isEmpty();
-        assertThat(Reckoner.survey(heavier).advice()).hasSize(1);
-        assertThat(Reckoner.survey(heavier.with(new Edit.WeighFinding(new FindingId("F1"), Optional.empty())))
-                        .advice())
+        assertThat(Adviser.advise(Reckoner.survey(job))).isEmpty();
+        assertThat(Adviser.advise(Reckoner.survey(heavier))).hasSize(1);
+        assertThat(Adviser.advise(
+                        Reckoner.survey(heavier.with(new Edit.WeighFinding(new FindingId("F1"), Optional.empty())))))
                 .isEmpty();
     }
 

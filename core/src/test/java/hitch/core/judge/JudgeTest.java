@@ -3,7 +3,6 @@ package hitch.core.judge;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
-import hitch.core.counter.Distance;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Lasting;
@@ -11,9 +10,14 @@ import hitch.core.finding.Weight;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.job.Reckoner;
-import hitch.core.line.Material;
-import hitch.core.line.Station;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Material;
+import hitch.core.rules.HouseRules;
+import hitch.core.rules.Weighed;
+import hitch.core.rules.Weigher;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -80,19 +84,19 @@ class JudgeTest {
         Survey after = Reckoner.survey(job.with(new Edit.SetRules(strict)));
         assertThat(before.findings().getFirst().weight()).isEqualTo(Weight.TEND);
         assertThat(after.findings().getFirst().weight()).isEqualTo(Weight.MEND);
-        assertThat(after.advice().getFirst().proposal()).contains("6 months");
+        assertThat(Adviser.advise(after).getFirst().proposal()).contains("6 months");
     }
 
     @Test
     void aBlockedLineIsOpenedBeforeAnythingIsPriced() {
         Survey survey = Reckoner.survey(Sample.note(Sample.job(), Sample.DOWN, 9, "blocked"));
-        assertThat(survey.advice().getFirst().proposal()).contains("look again before any repair is priced");
+        assertThat(Adviser.advise(survey).getFirst().proposal()).contains("look again before any repair is priced");
     }
 
     @Test
     void weakPipeIsNeverPlainlyToBeJetted() {
         Job job = Sample.note(Sample.marked(), Sample.UP, 35, "roots heavy");
-        Advice roots = Reckoner.survey(job).advice().stream()
+        Advice roots = Adviser.advise(Reckoner.survey(job)).stream()
                 .filter(a -> a.proposal().contains("roots"))
                 .findFirst()
                 .orElseThrow();
@@ -102,7 +106,7 @@ class JudgeTest {
     @Test
     void everyAdviceRestsOnFindingsOfTheJob() {
         Survey survey = Reckoner.survey(Sample.marked());
-        assertThat(survey.advice()).isNotEmpty().allSatisfy(a -> {
+        assertThat(Adviser.advise(survey)).isNotEmpty().allSatisfy(a -> {
             assertThat(a.restsOn()).isNotEmpty();
             assertThat(a.because()).isNotBlank();
             assertThat(a.restsOn())
@@ -112,7 +116,7 @@ class JudgeTest {
 
     @Test
     void nothingMarkedCallsForNoAdvice() {
-        assertThat(Reckoner.survey(Sample.job()).advice()).isEmpty();
+        assertThat(Adviser.advise(Reckoner.survey(Sample.job()))).isEmpty();
     }
 
     @Test

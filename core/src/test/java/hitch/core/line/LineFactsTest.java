@@ -4,6 +4,11 @@ import static hitch.core.LineJob.at;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import hitch.core.measure.Extent;
+import hitch.core.pipe.Branch;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.PipeSize;
+import hitch.core.pipe.PipeSpan;
 import java.util.List;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
@@ -94,8 +99,8 @@ class LineFactsTest {
     @Test
     void betweenHeightsTheGroundIsStraightAndBeyondThemLevel() {
         Ground ground = Ground.heights(List.of(
-                new Ground.Height(at(20), hitch.core.counter.Distance.feet(4)),
-                new Ground.Height(at(0), hitch.core.counter.Distance.feet(2))));
+                new Ground.Height(at(20), hitch.core.measure.Distance.feet(4)),
+                new Ground.Height(at(0), hitch.core.measure.Distance.feet(2))));
         assertThat(ground.at(at(10)) / 304.8).isCloseTo(3, org.assertj.core.api.Assertions.within(0.01));
         assertThat(ground.at(at(-50))).isEqualTo(ground.at(at(0)));
         assertThat(ground.at(at(90))).isEqualTo(ground.at(at(20)));

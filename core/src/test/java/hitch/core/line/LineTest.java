@@ -4,8 +4,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hitch.core.Sample;
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.pipe.PipeSize;
+import hitch.core.run.Direction;
+import hitch.core.run.Run;
+import hitch.core.run.RunId;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;

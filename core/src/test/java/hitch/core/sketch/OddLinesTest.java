@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.LineJob;
-import hitch.core.counter.Distance;
 import hitch.core.footage.Stretch;
-import hitch.core.judge.Survey;
-import hitch.core.line.Direction;
 import hitch.core.line.ReadFrom;
+import hitch.core.measure.Distance;
+import hitch.core.run.Direction;
+import hitch.core.survey.Survey;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -94,7 +94,7 @@ class OddLinesTest {
                         40,
                         r -> r.from(r.opening()
                                 .withSort(
-                                        hitch.core.line.OpeningKind.ROOF_VENT,
+                                        hitch.core.pipe.OpeningKind.ROOF_VENT,
                                         r.opening().ways())))
                 .note("vent", 25, "opening, buried cleanout wye");
         Sketch sketch = drawn(job);

@@ -6,10 +6,10 @@ import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.LineJob;
 import hitch.core.exchange.SketchSvg;
-import hitch.core.judge.Survey;
-import hitch.core.line.Direction;
-import hitch.core.line.Extent;
 import hitch.core.line.Ground;
+import hitch.core.measure.Extent;
+import hitch.core.run.Direction;
+import hitch.core.survey.Survey;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;

@@ -4,8 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.Sample;
-import hitch.core.job.Reckoner;
-import hitch.core.judge.Survey;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -42,7 +42,7 @@ class CuttingTest {
     void captionsFollowEachOtherAndEndWithTheStory(@ForAll @DoubleRange(min = 0.01, max = 0.2) double pace) {
         Cutting cutting = cut(Audience.HOMEOWNER, pace);
         double at = 0;
-        for (Cutting.Cue cue : cutting.cues()) {
+        for (Cutting.Caption cue : cutting.captions()) {
             assertThat(cue.start()).isGreaterThanOrEqualTo(at - 1e-9);
             assertThat(cue.end()).isGreaterThan(cue.start());
             at = cue.end();
@@ -56,8 +56,8 @@ class CuttingTest {
         String spoken = String.join(
                 " ",
                 cutting.placed().stream().map(p -> p.shot().narration().strip()).toList());
-        String captioned =
-                String.join(" ", cutting.cues().stream().map(Cutting.Cue::text).toList());
+        String captioned = String.join(
+                " ", cutting.captions().stream().map(Cutting.Caption::text).toList());
         assertThat(captioned.replaceAll("\\s+", " ")).isEqualTo(spoken.replaceAll("\\s+", " "));
     }
 

@@ -3,14 +3,14 @@ package hitch.core.story;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.job.Reckoner;
-import hitch.core.judge.PropertyFacts;
-import hitch.core.judge.Survey;
+import hitch.core.job.PropertyFacts;
+import hitch.core.measure.LengthUnit;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;

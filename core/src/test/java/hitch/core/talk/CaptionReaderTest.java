@@ -91,9 +91,9 @@ class CaptionReaderTest {
     void whatIsWrittenIsReadBack(
             @ForAll @Size(min = 1, max = 8) List<@AlphaChars @StringLength(min = 1, max = 20) String> words,
             @ForAll @IntRange(max = 100_000) int start) {
-        List<Cutting.Cue> written = new ArrayList<>();
+        List<Cutting.Caption> written = new ArrayList<>();
         for (int i = 0; i < words.size(); i++) {
-            written.add(new Cutting.Cue(start / 1000.0 + 2 * i, start / 1000.0 + 2 * i + 1.5, words.get(i)));
+            written.add(new Cutting.Caption(start / 1000.0 + 2 * i, start / 1000.0 + 2 * i + 1.5, words.get(i)));
         }
         for (String text : List.of(CaptionText.subRip(written), CaptionText.webVtt(written))) {
             List<Cue> read = CaptionReader.read(text);

@@ -2,7 +2,7 @@ package hitch.core.talk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hitch.core.counter.LengthUnit;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.talk.Contradiction.Sort;
 import java.util.ArrayList;

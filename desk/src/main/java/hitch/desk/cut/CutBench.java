@@ -1,6 +1,5 @@
 package hitch.desk.cut;
 
-import hitch.core.judge.Survey;
 import hitch.core.story.Audience;
 import hitch.core.story.CardShot;
 import hitch.core.story.Chapter;
@@ -9,6 +8,7 @@ import hitch.core.story.FindingShot;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Shot;
 import hitch.core.story.Story;
+import hitch.core.survey.Survey;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;

@@ -4,9 +4,10 @@ import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
 import hitch.core.judge.Advice;
+import hitch.core.judge.Adviser;
 import hitch.core.judge.Cautions;
-import hitch.core.judge.Survey;
-import hitch.core.pipe.PlaceWords;
+import hitch.core.survey.PlaceWords;
+import hitch.core.survey.Survey;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
@@ -49,8 +50,8 @@ public final class JudgeBench implements Bench {
     private void fill() {
         Survey survey = desk.work().now().survey();
         cards.getChildren().setAll(weights(survey), Labels.heading("Advice"));
-        survey.advice().forEach(a -> cards.getChildren().add(card(a, survey)));
-        if (survey.advice().isEmpty()) {
+        Adviser.advise(survey).forEach(a -> cards.getChildren().add(card(a, survey)));
+        if (Adviser.advise(survey).isEmpty()) {
             cards.getChildren().add(Labels.of("Nothing marked so far calls for advice.", "soft"));
         }
         VBox cautions = new VBox(4, Labels.heading("Mind"));
@@ -126,7 +127,7 @@ public final class JudgeBench implements Bench {
 
     @Override
     public String gauge(Snapshot now) {
-        int count = now.survey().advice().size();
+        int count = Adviser.advise(now.survey()).size();
         return count == 0 ? "" : Integer.toString(count);
     }
 }

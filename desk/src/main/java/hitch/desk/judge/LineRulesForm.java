@@ -1,8 +1,8 @@
 package hitch.desk.judge;
 
-import hitch.core.counter.Distance;
-import hitch.core.line.LineRules;
-import hitch.core.line.School;
+import hitch.core.measure.Distance;
+import hitch.core.rules.LineRules;
+import hitch.core.rules.OwnersReach;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
@@ -45,9 +45,9 @@ final class LineRulesForm extends VBox {
                                 "The owner's pipe goes",
                                 Fields.choice(
                                         "The owner's pipe goes",
-                                        List.of(School.values()),
+                                        List.of(OwnersReach.values()),
                                         r.school(),
-                                        School::word,
+                                        OwnersReach::word,
                                         s -> put(x -> x.withSchool(s)))),
                         number(
                                 "An opening at least every",

@@ -1,7 +1,7 @@
 package hitch.desk.judge;
 
-import hitch.core.counter.Distance;
-import hitch.core.judge.HouseRules;
+import hitch.core.measure.Distance;
+import hitch.core.rules.HouseRules;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import java.util.Locale;

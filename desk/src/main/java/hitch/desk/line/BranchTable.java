@@ -1,11 +1,11 @@
 package hitch.desk.line;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
-import hitch.core.judge.Survey;
-import hitch.core.line.Branch;
-import hitch.core.line.Station;
-import hitch.core.pipe.tie.Tied;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
+import hitch.core.survey.Survey;
+import hitch.core.survey.align.Tied;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;

@@ -1,17 +1,17 @@
 package hitch.desk.line;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.Finding;
 import hitch.core.finding.Traits;
 import hitch.core.job.Edit;
-import hitch.core.judge.Survey;
 import hitch.core.line.Ground;
 import hitch.core.line.GroundMark;
 import hitch.core.line.GroundMark.Surface;
 import hitch.core.line.LineFacts;
-import hitch.core.pipe.Fall;
-import hitch.core.pipe.Locate;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.survey.Fall;
+import hitch.core.survey.Locate;
+import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
@@ -200,7 +200,7 @@ final class DepthPanel implements Panel {
             table.row(
                     String.format(Locale.ROOT, "%.2f ± %.2f in/ft", fall.inchesAFoot(), fall.plusMinus()),
                     String.format(Locale.ROOT, "%.1f ± %.1f %%", fall.percent(), fall.percentPlusMinus()),
-                    fall.verdict().word()
+                    fall.steepness().word()
                             + String.format(Locale.ROOT, " (rule: %.3f), ", fall.least())
                             + place(survey, fall));
         }

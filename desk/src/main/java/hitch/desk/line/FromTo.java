@@ -1,9 +1,9 @@
 package hitch.desk.line;
 
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
-import hitch.core.line.Station;
-import hitch.core.line.StationText;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
+import hitch.core.measure.StationText;
+import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Typing;

@@ -1,11 +1,11 @@
 package hitch.desk.line;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
 import hitch.core.line.Ground;
-import hitch.core.line.Station;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.survey.Survey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;

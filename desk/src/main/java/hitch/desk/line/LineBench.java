@@ -1,17 +1,17 @@
 package hitch.desk.line;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.judge.Survey;
-import hitch.core.line.Branch;
 import hitch.core.line.ReadFrom;
-import hitch.core.line.Station;
-import hitch.core.pipe.Way;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
 import hitch.core.sketch.PlanSketch;
 import hitch.core.sketch.SectionSketch;
 import hitch.core.sketch.Sketch;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Way;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;

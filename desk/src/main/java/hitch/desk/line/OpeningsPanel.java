@@ -1,11 +1,11 @@
 package hitch.desk.line;
 
-import hitch.core.counter.LengthUnit;
-import hitch.core.judge.Survey;
-import hitch.core.pipe.BendSum;
-import hitch.core.pipe.Line;
-import hitch.core.pipe.LineOpening;
-import hitch.core.pipe.OpeningFault;
+import hitch.core.measure.LengthUnit;
+import hitch.core.survey.BendSum;
+import hitch.core.survey.Line;
+import hitch.core.survey.LineOpening;
+import hitch.core.survey.OpeningFault;
+import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import java.util.stream.Collectors;
 import javafx.scene.Node;

@@ -1,7 +1,7 @@
 package hitch.desk.line;
 
 import hitch.core.finding.FindingId;
-import hitch.core.line.Station;
+import hitch.core.measure.Station;
 
 /** Told what was clicked in a drawing of the line. */
 interface Picks {

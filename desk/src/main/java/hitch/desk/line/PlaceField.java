@@ -1,12 +1,12 @@
 package hitch.desk.line;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
-import hitch.core.line.Station;
-import hitch.core.line.StationText;
+import hitch.core.measure.Extent;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.measure.StationText;
+import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import java.util.Optional;

@@ -1,14 +1,14 @@
 package hitch.desk.line;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.footage.FrameRef;
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
-import hitch.core.line.PipeSpan;
-import hitch.core.line.Station;
-import hitch.core.pipe.Fall;
-import hitch.core.pipe.Line;
-import hitch.core.pipe.Way;
+import hitch.core.measure.Extent;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.pipe.PipeSpan;
+import hitch.core.survey.Fall;
+import hitch.core.survey.Line;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Way;
 import hitch.desk.Context;
 import hitch.desk.widget.CameraTime;
 import hitch.desk.widget.Labels;
@@ -108,6 +108,6 @@ final class PlacePage {
         String much = unit == LengthUnit.METRES
                 ? String.format(Locale.ROOT, "%.1f %%", fall.percent())
                 : String.format(Locale.ROOT, "%.2f in a foot", fall.inchesAFoot());
-        return much + ", " + fall.verdict().word();
+        return much + ", " + fall.steepness().word();
     }
 }

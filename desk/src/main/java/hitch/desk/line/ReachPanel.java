@@ -1,13 +1,13 @@
 package hitch.desk.line;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
-import hitch.core.judge.Survey;
-import hitch.core.line.Station;
-import hitch.core.pipe.Line;
-import hitch.core.pipe.Reach;
-import hitch.core.pipe.Way;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.survey.Line;
+import hitch.core.survey.Reach;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Way;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import java.util.List;
@@ -153,7 +153,7 @@ final class ReachPanel implements Panel {
                 survey.line().reaches(survey.rules().line(), survey.findings()).to(found);
         for (Reach reach : reaches) {
             table.row(
-                    reach.verdict().word(),
+                    reach.passage().word(),
                     unit.show(reach.distance()),
                     "from the " + reach.opening().name() + ", " + reach.bends()
                             + (reach.bends() == 1 ? " bend: " : " bends: ") + reach.because());

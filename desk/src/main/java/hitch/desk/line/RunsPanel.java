@@ -1,16 +1,16 @@
 package hitch.desk.line;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
-import hitch.core.judge.Survey;
-import hitch.core.line.Branch;
 import hitch.core.line.LineFacts;
-import hitch.core.line.Run;
-import hitch.core.line.RunId;
-import hitch.core.line.Station;
-import hitch.core.pipe.Line;
-import hitch.core.pipe.tie.Slip;
-import hitch.core.pipe.tie.Tie;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
+import hitch.core.run.Run;
+import hitch.core.run.RunId;
+import hitch.core.survey.Line;
+import hitch.core.survey.Survey;
+import hitch.core.survey.align.Slip;
+import hitch.core.survey.align.Tie;
 import hitch.desk.Context;
 import java.util.Optional;
 import java.util.function.Function;

@@ -1,12 +1,12 @@
 package hitch.desk.line;
 
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
-import hitch.core.line.Station;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
 import hitch.core.sketch.Hot;
 import hitch.core.sketch.SectionSketch;
 import hitch.core.sketch.Sketch;
 import hitch.core.sketch.View;
+import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import java.util.Optional;
 import javafx.scene.canvas.GraphicsContext;

@@ -1,12 +1,12 @@
 package hitch.desk.line;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
-import hitch.core.judge.Survey;
-import hitch.core.pipe.Limit;
-import hitch.core.pipe.Line;
-import hitch.core.pipe.Look;
-import hitch.core.pipe.Seeing;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.survey.Limit;
+import hitch.core.survey.Line;
+import hitch.core.survey.Look;
+import hitch.core.survey.Seeing;
+import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import java.util.Locale;
 import javafx.scene.Node;

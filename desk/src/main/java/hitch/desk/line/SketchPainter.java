@@ -15,11 +15,11 @@ import javafx.scene.text.Font;
 import javafx.scene.text.TextAlignment;
 
 /** Paints a sketch on a canvas, light or dark. */
-final class SketchPainter {
+public final class SketchPainter {
     private final Textures textures = new Textures();
     private final Stamps stamps = new Stamps();
 
-    void paint(GraphicsContext g, Sketch sketch, Tones tones) {
+    public void paint(GraphicsContext g, Sketch sketch, Tones tones) {
         g.setFill(tones.card());
         g.fillRect(0, 0, sketch.width(), sketch.height());
         for (Mark mark : sketch.marks()) {

@@ -1,9 +1,9 @@
 package hitch.desk.line;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.line.LineFacts;
-import hitch.core.line.Station;
-import hitch.core.line.StationText;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.measure.StationText;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import java.util.Optional;

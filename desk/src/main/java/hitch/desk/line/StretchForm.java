@@ -1,11 +1,11 @@
 package hitch.desk.line;
 
-import hitch.core.line.Cover;
-import hitch.core.line.Extent;
-import hitch.core.line.Material;
-import hitch.core.line.PipeSize;
 import hitch.core.line.SpanGiven;
-import hitch.core.pipe.Way;
+import hitch.core.measure.Cover;
+import hitch.core.measure.Extent;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.PipeSize;
+import hitch.core.survey.Way;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;

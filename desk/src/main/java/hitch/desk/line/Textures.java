@@ -1,9 +1,9 @@
 package hitch.desk.line;
 
-import hitch.core.line.Extent;
-import hitch.core.line.Material;
-import hitch.core.line.PipeSpan;
-import hitch.core.line.Station;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.PipeSpan;
 import hitch.desk.Tones;
 import hitch.desk.widget.PipePaint;
 import java.util.HashMap;

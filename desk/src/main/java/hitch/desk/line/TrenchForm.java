@@ -1,10 +1,10 @@
 package hitch.desk.line;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
-import hitch.core.pipe.Way;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.LengthUnit;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Way;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;

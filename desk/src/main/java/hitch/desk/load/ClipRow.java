@@ -5,7 +5,7 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.Stretch;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.line.Run;
+import hitch.core.run.Run;
 import hitch.desk.ClipState;
 import hitch.desk.Context;
 import hitch.desk.widget.Film;

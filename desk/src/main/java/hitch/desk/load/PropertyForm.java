@@ -1,8 +1,8 @@
 package hitch.desk.load;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.job.Edit;
-import hitch.core.judge.PropertyFacts;
+import hitch.core.job.PropertyFacts;
+import hitch.core.measure.LengthUnit;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import java.util.Arrays;

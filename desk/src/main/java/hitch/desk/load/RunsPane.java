@@ -1,13 +1,13 @@
 package hitch.desk.load;
 
-import hitch.core.counter.Distance;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.line.Direction;
-import hitch.core.line.Opening;
-import hitch.core.line.Run;
-import hitch.core.line.RunId;
-import hitch.core.line.Station;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Opening;
+import hitch.core.run.Direction;
+import hitch.core.run.Run;
+import hitch.core.run.RunId;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Typing;

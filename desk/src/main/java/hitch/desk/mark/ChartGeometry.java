@@ -2,8 +2,8 @@ package hitch.desk.mark;
 
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
-import hitch.core.line.Extent;
-import hitch.core.line.Station;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;

@@ -1,18 +1,18 @@
 package hitch.desk.mark;
 
 import hitch.core.counter.CounterTrace;
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.counter.Zeroing;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
-import hitch.core.line.PipeSpan;
-import hitch.core.line.Run;
-import hitch.core.line.Station;
-import hitch.core.pipe.SeenPart;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.pipe.PipeSpan;
+import hitch.core.run.Run;
+import hitch.core.survey.SeenPart;
+import hitch.core.survey.Survey;
 import hitch.desk.Tones;
 import hitch.desk.widget.PipePaint;
 import hitch.desk.widget.Rope;

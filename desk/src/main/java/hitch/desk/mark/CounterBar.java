@@ -1,14 +1,14 @@
 package hitch.desk.mark;
 
 import hitch.core.counter.CounterMark;
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.counter.MarkSource;
 import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;

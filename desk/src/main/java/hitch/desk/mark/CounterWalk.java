@@ -2,12 +2,12 @@ package hitch.desk.mark;
 
 import hitch.core.counter.CounterMark;
 import hitch.core.counter.CounterTrace;
-import hitch.core.counter.Distance;
 import hitch.core.counter.Doubtful;
-import hitch.core.counter.LengthUnit;
 import hitch.core.counter.MarkSource;
 import hitch.core.counter.Zeroing;
 import hitch.core.footage.Clip;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 import hitch.desk.Snapshot;
 import hitch.desk.widget.ClockText;
 import java.util.ArrayList;

@@ -2,9 +2,9 @@ package hitch.desk.mark;
 
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.judge.Survey;
-import hitch.core.pipe.PlaceWords;
 import hitch.core.story.Wording;
+import hitch.core.survey.PlaceWords;
+import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Rope;

@@ -1,7 +1,7 @@
 package hitch.desk.mark;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.Note;
 import hitch.core.note.NoteReader;

@@ -1,12 +1,12 @@
 package hitch.desk.mark;
 
-import hitch.core.counter.Distance;
 import hitch.core.counter.Heading;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
-import hitch.core.judge.Survey;
-import hitch.core.line.Station;
-import hitch.core.pipe.PlaceWords;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Station;
+import hitch.core.survey.PlaceWords;
+import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
 import hitch.desk.widget.ClockText;

@@ -1,13 +1,13 @@
 package hitch.desk.mark;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.counter.MarkSource;
 import hitch.core.counter.Zeroing;
 import hitch.core.finding.Finding;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
-import hitch.core.line.Station;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
 import hitch.core.note.Act;
 import hitch.core.note.Draft;
 import hitch.desk.Context;

@@ -1,11 +1,11 @@
 package hitch.desk.mark;
 
 import hitch.core.finding.FindingKind;
-import hitch.core.line.Material;
 import hitch.core.note.Certainty;
 import hitch.core.note.Chip;
 import hitch.core.note.Note;
 import hitch.core.note.NoteReader;
+import hitch.core.pipe.Material;
 import hitch.desk.widget.Labels;
 import java.util.Arrays;
 import java.util.List;

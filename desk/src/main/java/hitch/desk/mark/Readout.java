@@ -1,8 +1,8 @@
 package hitch.desk.mark;
 
 import hitch.core.counter.CounterTrace;
-import hitch.core.line.Run;
-import hitch.core.pipe.PlaceWords;
+import hitch.core.run.Run;
+import hitch.core.survey.PlaceWords;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
 import hitch.desk.widget.ClockText;

@@ -1,8 +1,8 @@
 package hitch.desk.mark;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
 import hitch.core.talk.Commentary;

@@ -1,16 +1,16 @@
 package hitch.desk.mark;
 
 import hitch.core.counter.CounterMark;
-import hitch.core.counter.Distance;
 import hitch.core.finding.Finding;
 import hitch.core.finding.Sighting;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
-import hitch.core.line.Run;
+import hitch.core.measure.Distance;
 import hitch.core.note.Act;
 import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
+import hitch.core.run.Run;
 import hitch.core.talk.Contradiction;
 import hitch.desk.Context;
 import java.util.Optional;

@@ -1,8 +1,8 @@
 package hitch.desk.mark;
 
-import hitch.core.counter.Distance;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
+import hitch.core.measure.Distance;
 import hitch.core.note.Draft;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Contradiction;

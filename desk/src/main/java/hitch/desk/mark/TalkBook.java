@@ -1,12 +1,12 @@
 package hitch.desk.mark;
 
-import hitch.core.counter.Distance;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
-import hitch.core.line.Run;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
 import hitch.core.note.NoteReader;
+import hitch.core.run.Run;
+import hitch.core.survey.Survey;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Contradiction;
 import hitch.core.talk.Contradictions;

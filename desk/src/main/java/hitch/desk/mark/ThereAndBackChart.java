@@ -1,9 +1,9 @@
 package hitch.desk.mark;
 
 import hitch.core.finding.LocatedFinding;
-import hitch.core.judge.Survey;
-import hitch.core.line.Extent;
-import hitch.core.line.Station;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
+import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
 import hitch.desk.widget.CameraTime;

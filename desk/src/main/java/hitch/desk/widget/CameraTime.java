@@ -3,10 +3,10 @@ package hitch.desk.widget;
 import hitch.core.counter.Heading;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameRef;
-import hitch.core.judge.Survey;
-import hitch.core.line.Station;
-import hitch.core.pipe.Visits;
-import hitch.core.pipe.Way;
+import hitch.core.measure.Station;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Visits;
+import hitch.core.survey.Way;
 import java.util.List;
 
 /** A time at which the camera stood somewhere, in words to choose it by. */

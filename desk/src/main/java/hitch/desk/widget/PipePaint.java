@@ -1,7 +1,7 @@
 package hitch.desk.widget;
 
-import hitch.core.line.Material;
-import hitch.core.line.PipeSpan;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.PipeSpan;
 import hitch.desk.Tones;
 import hitch.media.draw.Palette;
 import java.util.Optional;

@@ -4,11 +4,11 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.Sample;
-import hitch.core.counter.Distance;
 import hitch.core.footage.Clip;
-import hitch.core.job.Reckoner;
-import hitch.core.line.Extent;
-import hitch.core.line.Station;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
+import hitch.core.survey.Reckoner;
 import hitch.desk.widget.CameraTime;
 import hitch.desk.widget.ClockText;
 import java.util.List;

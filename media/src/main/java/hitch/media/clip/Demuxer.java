@@ -127,7 +127,7 @@ public final class Demuxer implements AutoCloseable {
         return audio >= 0;
     }
 
-    int videoIndex() {
+    public int videoIndex() {
         return video;
     }
 
@@ -157,7 +157,7 @@ public final class Demuxer implements AutoCloseable {
     }
 
     /** The next packet of the picture stream; null at the end. */
-    AVPacket nextPicture() {
+    public AVPacket nextPicture() {
         AVPacket found = next();
         while (found != null && found.stream_index() != video) {
             found = next();
@@ -171,7 +171,7 @@ public final class Demuxer implements AutoCloseable {
     }
 
     /** Skips every stream but the picture, where the container lets them be skipped. */
-    void onlyPicture() {
+    public void onlyPicture() {
         for (int i = 0; i < context.nb_streams(); i++) {
             if (i != video) {
                 context.streams(i).discard(AVDISCARD_ALL);
@@ -195,7 +195,7 @@ public final class Demuxer implements AutoCloseable {
     }
 
     /** Goes to the last keyframe of {@code stream} at or before {@code pts}. */
-    void seek(int stream, long pts) throws MediaException {
+    public void seek(int stream, long pts) throws MediaException {
         Libav.check(
                 av_seek_frame(context, stream, pts, AVSEEK_FLAG_BACKWARD),
                 file.getFileName() + " could not be read at that time.");
@@ -238,7 +238,7 @@ public final class Demuxer implements AutoCloseable {
         return r.den() == 0 ? 0 : (double) r.num() / r.den();
     }
 
-    ClipFacts.PictureStream pictureStream() {
+    public ClipFacts.PictureStream pictureStream() {
         AVCodecParameters par = video().codecpar();
         AVRational aspect = av_guess_sample_aspect_ratio(context, video(), null);
         boolean told = aspect.num() > 0 && aspect.den() > 0;

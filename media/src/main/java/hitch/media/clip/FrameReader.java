@@ -46,7 +46,8 @@ public final class FrameReader implements AutoCloseable {
         this(file, index, shape, ROOM);
     }
 
-    FrameReader(Path file, ClipIndex index, PictureShape shape, long room) throws MediaException {
+    /** @param room bytes of pictures kept at hand */
+    public FrameReader(Path file, ClipIndex index, PictureShape shape, long room) throws MediaException {
         this.index = index.frames();
         this.table = index.packets();
         Demuxer demuxer = new Demuxer(file);

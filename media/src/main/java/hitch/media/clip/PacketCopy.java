@@ -26,7 +26,7 @@ import org.bytedeco.ffmpeg.avformat.AVStream;
 import org.bytedeco.ffmpeg.avutil.AVDictionary;
 
 /** Writes packets of one file into another as they are. The file appears under its name when it is finished. */
-final class PacketCopy implements AutoCloseable {
+public final class PacketCopy implements AutoCloseable {
     private final Demuxer source;
     private final Path out;
     private final Path part;
@@ -36,7 +36,7 @@ final class PacketCopy implements AutoCloseable {
     private final AVStream audio;
     private boolean closed;
 
-    PacketCopy(Demuxer source, Path out) throws MediaException {
+    public PacketCopy(Demuxer source, Path out) throws MediaException {
         this.source = source;
         this.out = out;
         // The unfinished file keeps its ending, since the ending chooses the container.
@@ -74,7 +74,7 @@ final class PacketCopy implements AutoCloseable {
      * @param packet with times in the source's picture time base
      * @param shift the time that becomes 0
      */
-    void picture(AVPacket packet, long shift) throws MediaException {
+    public void picture(AVPacket packet, long shift) throws MediaException {
         write(packet, source.video(), video, shift);
     }
 
@@ -95,7 +95,7 @@ final class PacketCopy implements AutoCloseable {
         Libav.check(av_interleaved_write_frame(target, packet), "The clip could not be written; the disk may be full");
     }
 
-    void finish() throws MediaException {
+    public void finish() throws MediaException {
         Libav.check(av_write_trailer(target), "The clip could not be finished");
         release();
         try {

@@ -20,11 +20,11 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
  * Decodes one clip's pictures. Each packet goes in under its number in decoding order, and each frame comes out under the
  * number of its packet, whatever the file's own time stamps say.
  */
-final class PictureDecoder implements AutoCloseable {
+public final class PictureDecoder implements AutoCloseable {
     private final AVCodecContext context;
     private boolean closed;
 
-    PictureDecoder(Demuxer demuxer, int threads) throws MediaException {
+    public PictureDecoder(Demuxer demuxer, int threads) throws MediaException {
         AVCodec codec = avcodec_find_decoder(demuxer.video().codecpar().codec_id());
         if (codec == null) {
             throw new MediaException(demuxer.file().getFileName() + " is coded in a way Hitch cannot read. "
@@ -47,23 +47,23 @@ final class PictureDecoder implements AutoCloseable {
      *
      * @return false where the packet could not be understood
      */
-    boolean send(AVPacket packet, long ordinal) {
+    public boolean send(AVPacket packet, long ordinal) {
         packet.pts(ordinal);
         return avcodec_send_packet(context, packet) >= 0;
     }
 
     /** Says that no packet follows; what is still inside comes out. */
-    void end() {
+    public void end() {
         avcodec_send_packet(context, null);
     }
 
     /** Takes the next frame into {@code frame}, whose {@code pts} is then its packet's number; false where none is ready. */
-    boolean receive(AVFrame frame) {
+    public boolean receive(AVFrame frame) {
         return avcodec_receive_frame(context, frame) >= 0;
     }
 
     /** Forgets everything, so that decoding can start elsewhere. */
-    void restart() {
+    public void restart() {
         avcodec_flush_buffers(context);
     }
 

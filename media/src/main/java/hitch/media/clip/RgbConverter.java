@@ -20,19 +20,19 @@ import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.javacpp.PointerPointer;
 
 /** Turns decoded frames into RGB pictures, by the colour matrix the frame names, upright and in the asked shape. */
-final class RgbConverter implements AutoCloseable {
+public final class RgbConverter implements AutoCloseable {
     private final ClipFacts.PictureStream stream;
     private final PictureShape shape;
     private SwsContext scaler;
     private BytePointer pixels = new BytePointer((org.bytedeco.javacpp.Pointer) null);
     private long capacity;
 
-    RgbConverter(ClipFacts.PictureStream stream, PictureShape shape) {
+    public RgbConverter(ClipFacts.PictureStream stream, PictureShape shape) {
         this.stream = stream;
         this.shape = shape;
     }
 
-    Picture convert(AVFrame frame, long pts) {
+    public Picture convert(AVFrame frame, long pts) {
         boolean asNamed = frame.width() == stream.width() && frame.height() == stream.height();
         int wide = shape.square() && asNamed ? stream.squareWidth() : frame.width();
         double less = Math.min(1, (double) shape.longestSide() / Math.max(wide, frame.height()));

@@ -1,6 +1,6 @@
 package hitch.media.draw;
 
-import hitch.core.line.Material;
+import hitch.core.pipe.Material;
 import java.awt.Color;
 
 /** The colours of Hitch. Copper marks what is chosen, teal is water and nothing else. */

@@ -2,13 +2,13 @@ package hitch.media.render;
 
 import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Heading;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameRef;
-import hitch.core.judge.Survey;
-import hitch.core.pipe.PlaceWords;
+import hitch.core.measure.LengthUnit;
 import hitch.core.story.Wording;
+import hitch.core.survey.PlaceWords;
+import hitch.core.survey.Survey;
 import hitch.media.draw.Palette;
 import hitch.media.draw.Pen;
 import hitch.media.draw.Typefaces;

@@ -4,7 +4,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
-import hitch.core.judge.Survey;
+import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;

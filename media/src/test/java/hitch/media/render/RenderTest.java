@@ -5,18 +5,18 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.Sample;
-import hitch.core.counter.Distance;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.job.Reckoner;
-import hitch.core.judge.Survey;
-import hitch.core.line.Direction;
+import hitch.core.measure.Distance;
+import hitch.core.run.Direction;
 import hitch.core.story.Audience;
 import hitch.core.story.Cutting;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Story;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.NumberedFootage;
 import hitch.media.Progress;
@@ -158,7 +158,7 @@ class RenderTest {
                 .base()
                 .seconds(facts.frames().endPts() - facts.frames().firstPts());
         assertThat(seconds).isCloseTo(cutting.seconds(), within(0.05));
-        assertThat(cutting.cues().getLast().end()).isCloseTo(seconds, within(0.05));
+        assertThat(cutting.captions().getLast().end()).isCloseTo(seconds, within(0.05));
         for (Cutting.Placed placed : cutting.placed()) {
             float[] voice = SoundReader.read(out, placed.voice() + 0.05, 0.3).samples();
             assertThat(loudness(voice))

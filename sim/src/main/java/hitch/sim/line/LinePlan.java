@@ -1,6 +1,6 @@
 package hitch.sim.line;
 
-import hitch.core.line.Material;
+import hitch.core.pipe.Material;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -13,7 +13,7 @@ import java.util.List;
  * @param things what is in them
  * @param trips what the camera did
  */
-record LinePlan(int number, List<Pipe> pipes, List<Thing> things, List<Trip> trips) {
+public record LinePlan(int number, List<Pipe> pipes, List<Thing> things, List<Trip> trips) {
     /**
      * A pipe.
      *
@@ -21,10 +21,10 @@ record LinePlan(int number, List<Pipe> pipes, List<Thing> things, List<Trip> tri
      * @param from upper end
      * @param to lower end: the main, or the join
      */
-    record Pipe(String name, double from, double to, List<Span> spans) {}
+    public record Pipe(String name, double from, double to, List<Span> spans) {}
 
-    record Span(double from, double to, Material material, int inches) {
-        String words() {
+    public record Span(double from, double to, Material material, int inches) {
+        public String words() {
             return inches + " in " + material.word();
         }
     }
@@ -35,8 +35,8 @@ record LinePlan(int number, List<Pipe> pipes, List<Thing> things, List<Trip> tri
      * @param with how a note words it on a run with the flow
      * @param against how on a run against it
      */
-    record Thing(String branch, double at, String with, String against) {
-        boolean isMain() {
+    public record Thing(String branch, double at, String with, String against) {
+        public boolean isMain() {
             return with.startsWith("main");
         }
     }
@@ -56,7 +56,7 @@ record LinePlan(int number, List<Pipe> pipes, List<Thing> things, List<Trip> tri
      * @param split whether the way back is a clip of its own
      * @param dark seconds from which it is dark, and to which, in pairs
      */
-    record Trip(
+    public record Trip(
             String name,
             String branch,
             double start,
@@ -74,28 +74,28 @@ record LinePlan(int number, List<Pipe> pipes, List<Thing> things, List<Trip> tri
         static final double BACK_SPEED = 0.75;
         static final double REST = 3;
 
-        double turn() {
+        public double turn() {
             return reach / OUT_SPEED;
         }
 
-        double seconds() {
+        public double seconds() {
             return turn() + REST + reach / BACK_SPEED;
         }
 
         /** Feet of pipe between opening and head at a second. */
-        double inPipe(double t) {
+        public double inPipe(double t) {
             if (t < turn()) {
                 return t * OUT_SPEED;
             }
             return t < turn() + REST ? reach : Math.max(0, reach - (t - turn() - REST) * BACK_SPEED);
         }
 
-        double stationAt(double t) {
+        public double stationAt(double t) {
             return start + sign * inPipe(t);
         }
 
         /** The seconds at which the head passes a station, going out and coming back; empty where it does not. */
-        List<Double> passing(double station) {
+        public List<Double> passing(double station) {
             double far = (station - start) * sign;
             if (far < 0 || far > reach) {
                 return List.of();
@@ -104,24 +104,24 @@ record LinePlan(int number, List<Pipe> pipes, List<Thing> things, List<Trip> tri
         }
 
         /** What a counter that was never set to nothing would have counted at a second, feet. */
-        double counted(double t) {
+        public double counted(double t) {
             return lip + inPipe(t) - (slipAt > 0 && t >= slipAt ? slip : 0);
         }
 
         /** What the counter shows at a second, feet, before it is rounded; below nothing after coming back past its zero. */
-        double shown(double t) {
+        public double shown(double t) {
             return isZeroed(t) ? counted(t) - counted(zeroSecond()) : counted(t);
         }
 
-        double zeroSecond() {
+        public double zeroSecond() {
             return zeroAt / OUT_SPEED;
         }
 
-        boolean isZeroed(double t) {
+        public boolean isZeroed(double t) {
             return zeroAt > 0 && t >= zeroSecond();
         }
 
-        boolean isDark(double t) {
+        public boolean isDark(double t) {
             return dark.stream().anyMatch(d -> t >= d[0] && t < d[1]);
         }
     }

@@ -1,12 +1,12 @@
 package hitch.sim.line;
 
-import hitch.core.line.Material;
+import hitch.core.pipe.Material;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Random;
 
 /** Makes up lines: materials and sizes that change, branches, things in the pipe, and the trips of a camera. */
-final class PlanMaker {
+public final class PlanMaker {
     private static final Material[] MATERIALS = {
         Material.CLAY, Material.CAST_IRON, Material.PVC, Material.CONCRETE, Material.ABS, Material.TAR_FIBRE
     };
@@ -25,7 +25,7 @@ final class PlanMaker {
         this.random = new Random(9_000 + number);
     }
 
-    static LinePlan make(int number) {
+    public static LinePlan make(int number) {
         return new PlanMaker(number).make();
     }
 

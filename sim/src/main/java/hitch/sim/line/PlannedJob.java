@@ -1,8 +1,6 @@
 package hitch.sim.line;
 
 import hitch.core.counter.CounterMark;
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.counter.MarkSource;
 import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
@@ -15,14 +13,16 @@ import hitch.core.footage.TimeBase;
 import hitch.core.footage.Watched;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.line.Direction;
-import hitch.core.line.Opening;
-import hitch.core.line.PipeSize;
-import hitch.core.line.Run;
-import hitch.core.line.RunId;
-import hitch.core.line.Station;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
 import hitch.core.note.NoteReader;
 import hitch.core.note.grammar.TradeNoteReader;
+import hitch.core.pipe.Opening;
+import hitch.core.pipe.PipeSize;
+import hitch.core.run.Direction;
+import hitch.core.run.Run;
+import hitch.core.run.RunId;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -30,7 +30,7 @@ import java.util.Map;
 import java.util.Random;
 
 /** The job that a reviewer makes of a made-up line. The footage itself is not drawn: the line is reckoned without it. */
-final class PlannedJob {
+public final class PlannedJob {
     private static final NoteReader NOTES = new TradeNoteReader();
     private static final TimeBase MILLISECONDS = new TimeBase(1, 1000);
     private static final int RATE = 20;
@@ -50,7 +50,7 @@ final class PlannedJob {
     private final Map<ClipId, Watched> watched = new LinkedHashMap<>();
     private Job job = Job.EMPTY;
 
-    PlannedJob(LinePlan plan) {
+    public PlannedJob(LinePlan plan) {
         this.plan = plan;
         this.random = new Random(77_000 + plan.number());
         for (LinePlan.Trip trip : plan.trips()) {
@@ -58,38 +58,38 @@ final class PlannedJob {
         }
     }
 
-    Job job() {
+    public Job job() {
         return job;
     }
 
     /** What each finding truly is. */
-    Map<FindingId, LinePlan.Thing> truth() {
+    public Map<FindingId, LinePlan.Thing> truth() {
         return truth;
     }
 
-    Map<ClipId, Watched> watched() {
+    public Map<ClipId, Watched> watched() {
         return watched;
     }
 
     /** A part of a trip on one clip, from a second of the trip to another. */
-    private record Part(ClipId clip, double from, double to) {}
+    private record Leg(ClipId clip, double from, double to) {}
 
     private void record(LinePlan.Trip trip) {
-        List<Part> parts = new ArrayList<>();
+        List<Leg> parts = new ArrayList<>();
         String name = trip.name().replace(' ', '-');
         double half = trip.turn() + LinePlan.Trip.REST / 2;
         if (trip.split()) {
-            parts.add(new Part(new ClipId(name + "-out"), 0, half));
-            parts.add(new Part(new ClipId(name + "-back"), half, trip.seconds()));
+            parts.add(new Leg(new ClipId(name + "-out"), 0, half));
+            parts.add(new Leg(new ClipId(name + "-back"), half, trip.seconds()));
         } else {
-            parts.add(new Part(new ClipId(name), 0, trip.seconds()));
+            parts.add(new Leg(new ClipId(name), 0, trip.seconds()));
         }
-        for (Part part : parts) {
+        for (Leg part : parts) {
             job = job.with(new Edit.PutClip(clip(part)));
             watched.put(part.clip(), Watched.of(dark(trip, part)));
         }
         job = job.with(new Edit.PutRun(run(trip, parts)));
-        for (Part part : parts) {
+        for (Leg part : parts) {
             List<CounterMark> marks = marks(trip, part);
             job = job.with(new Edit.ReadCounter(
                     part.clip(), marks, List.of(), java.util.Optional.empty(), java.util.Optional.empty()));
@@ -97,7 +97,7 @@ final class PlannedJob {
         note(trip, parts);
     }
 
-    private static Clip clip(Part part) {
+    private static Clip clip(Leg part) {
         long end = Math.round((part.to() - part.from()) * 1000);
         return new Clip(
                 part.clip(),
@@ -114,7 +114,7 @@ final class PlannedJob {
                 "");
     }
 
-    private static List<Stretch> dark(LinePlan.Trip trip, Part part) {
+    private static List<Stretch> dark(LinePlan.Trip trip, Leg part) {
         List<Stretch> dark = new ArrayList<>();
         for (double[] d : trip.dark()) {
             double from = Math.max(d[0], part.from());
@@ -126,11 +126,11 @@ final class PlannedJob {
         return dark;
     }
 
-    private static long pts(Part part, double t) {
+    private static long pts(Leg part, double t) {
         return Math.round((t - part.from()) * 1000);
     }
 
-    private Run run(LinePlan.Trip trip, List<Part> parts) {
+    private Run run(LinePlan.Trip trip, List<Leg> parts) {
         LinePlan.Pipe pipe = plan.pipe(plan.pipeAt(trip, trip.start()));
         LinePlan.Span span = pipe.spans().stream()
                 .filter(s -> trip.start() <= s.to())
@@ -146,13 +146,13 @@ final class PlannedJob {
                         Station.DATUM,
                         trip.sign() > 0 ? Direction.WITH_FLOW : Direction.AGAINST_FLOW,
                         Distance.feet(trip.lip()),
-                        parts.stream().map(Part::clip).toList())
+                        parts.stream().map(Leg::clip).toList())
                 .startingAt(new Station(Distance.feet(trip.guess()).mm()), trip.tied())
                 .on(trip.branch());
     }
 
     /** What is read off the counter, a number every second. Who reads it sees it drop and knows what it showed before. */
-    private static List<CounterMark> marks(LinePlan.Trip trip, Part part) {
+    private static List<CounterMark> marks(LinePlan.Trip trip, Leg part) {
         List<CounterMark> marks = new ArrayList<>();
         boolean told = false;
         int last = (int) Math.ceil((part.to() - part.from()) / READ_EVERY);
@@ -174,7 +174,7 @@ final class PlannedJob {
         return marks;
     }
 
-    private static Zeroing zeroing(Part part, double t, double cable, double shown) {
+    private static Zeroing zeroing(Leg part, double t, double cable, double shown) {
         return new Zeroing(pts(part, t), tenth(cable), tenth(shown), MarkSource.READ_OFF);
     }
 
@@ -182,7 +182,7 @@ final class PlannedJob {
         return Distance.feet(Math.round(feet * 10) / 10.0);
     }
 
-    private void note(LinePlan.Trip trip, List<Part> parts) {
+    private void note(LinePlan.Trip trip, List<Leg> parts) {
         for (LinePlan.Sight sight : plan.sights(trip)) {
             boolean out = sight.second() < trip.turn();
             boolean only = !out && truth.values().stream().noneMatch(t -> t == sight.thing());
@@ -194,7 +194,7 @@ final class PlannedJob {
                     sight.second() + Math.clamp(random.nextGaussian() * EYE, -FARTHEST, FARTHEST) / speed,
                     out ? 0 : trip.turn(),
                     trip.seconds() - 0.01);
-            Part part = parts.stream().filter(p -> t < p.to()).findFirst().orElse(parts.getLast());
+            Leg part = parts.stream().filter(p -> t < p.to()).findFirst().orElse(parts.getLast());
             String words =
                     trip.sign() > 0 ? sight.thing().with() : sight.thing().against();
             FindingId id = job.nextId();

@@ -5,7 +5,7 @@ import java.util.HashMap;
 import java.util.Map;
 
 /** What of a made-up line was truly gone through, and what of that was seen, by following every trip in small steps. */
-final class TrueSeeing {
+public final class TrueSeeing {
     /** Length of pipe judged as one, feet. */
     private static final double STEP = 0.05;
     /** Stations start here, so that steps can be counted from nothing. */
@@ -16,7 +16,7 @@ final class TrueSeeing {
     private final Map<String, BitSet> reached = new HashMap<>();
     private final Map<String, BitSet> seen = new HashMap<>();
 
-    TrueSeeing(LinePlan plan) {
+    public TrueSeeing(LinePlan plan) {
         for (LinePlan.Trip trip : plan.trips()) {
             double before = trip.stationAt(0);
             for (double t = 0; t < trip.seconds(); t += SECONDS) {
@@ -41,12 +41,12 @@ final class TrueSeeing {
     }
 
     /** Feet of a pipe between two stations that were gone through. */
-    double reached(String pipe, double from, double to) {
+    public double reached(String pipe, double from, double to) {
         return feet(reached, pipe, from, to);
     }
 
     /** Feet of a pipe between two stations that were seen. */
-    double seen(String pipe, double from, double to) {
+    public double seen(String pipe, double from, double to) {
         return feet(seen, pipe, from, to);
     }
 
@@ -58,15 +58,15 @@ final class TrueSeeing {
     }
 
     /** The lowest station of a pipe that was reached, feet. */
-    double lowest(String pipe) {
+    public double lowest(String pipe) {
         return LOWEST + reached.get(pipe).nextSetBit(0) * STEP;
     }
 
-    double highest(String pipe) {
+    public double highest(String pipe) {
         return LOWEST + reached.get(pipe).length() * STEP;
     }
 
-    boolean knows(String pipe) {
+    public boolean knows(String pipe) {
         return reached.containsKey(pipe);
     }
 }

@@ -1,6 +1,6 @@
 package hitch.sim.trial;
 
-import hitch.core.counter.Distance;
+import hitch.core.measure.Distance;
 import java.awt.BasicStroke;
 import java.awt.Color;
 import java.awt.Graphics2D;
@@ -66,7 +66,7 @@ public record CounterLook(
         }
 
         /** What the counter shows at {@code feet}, rounded as it rounds. */
-        double shown(double feet) {
+        public double shown(double feet) {
             return switch (this) {
                 case FEET_INCHES -> Math.round(feet * 12) / 12.0;
                 case METRES, METRES_SMALL, METRES_BARE -> Math.round(feet * perFoot * 100) / 100.0;
@@ -74,7 +74,7 @@ public record CounterLook(
             };
         }
 
-        String text(double feet) {
+        public String text(double feet) {
             if (this == FEET_INCHES) {
                 long inches = Math.round(feet * 12);
                 return inches / 12 + "' " + inches % 12 + "\"";

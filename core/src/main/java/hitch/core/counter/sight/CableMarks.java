@@ -1,12 +1,12 @@
 package hitch.core.counter.sight;
 
 import hitch.core.counter.CounterMark;
-import hitch.core.counter.Distance;
 import hitch.core.counter.MarkSource;
 import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
 import hitch.core.footage.Clip;
 import hitch.core.footage.Stretch;
+import hitch.core.measure.Distance;
 import java.util.ArrayList;
 import java.util.List;
 

@@ -19,7 +19,7 @@ public final class CounterFinder {
     private static final int PLACES = 10;
     /** Room beside a place for the unit's letters, in heights of its digits. */
     private static final int BESIDE = 3;
-    /** One part in so many that two heights of one counter's digits may differ by. */
+    /** One patch in so many that two heights of one counter's digits may differ by. */
     private static final int SIZE_APART = 4;
     /** Other ways of reading that are tried beside the likeliest. */
     private static final int RIVALS = 2;
@@ -30,8 +30,8 @@ public final class CounterFinder {
 
     private record Look(double seconds, GreyPicture picture) {}
 
-    /** A part of a picture, and where on the picture it lies. */
-    private record Part(double seconds, GreyPicture picture, int x, int y) {}
+    /** A patch of a picture, and where on the picture it lies. */
+    private record Patch(double seconds, GreyPicture picture, int x, int y) {}
 
     /** A number, where it stands on the picture. */
     private record Seen(double seconds, CounterText text) {}
@@ -157,7 +157,7 @@ public final class CounterFinder {
     private List<NumberTrail> searched(CounterPlace.Manner manner, int step) {
         return trails(IntStream.range(0, (looks.size() + step - 1) / step)
                 .mapToObj(i -> looks.get(i * step))
-                .map(l -> new Part(l.seconds(), manner.of(l.picture()), 0, 0)));
+                .map(l -> new Patch(l.seconds(), manner.of(l.picture()), 0, 0)));
     }
 
     /** Numbers in every picture where some pictures had any. */
@@ -177,7 +177,7 @@ public final class CounterFinder {
             GreyPicture picture = manner.of(look.picture());
             return places.stream().map(place -> {
                 Region inside = place.within(picture.width(), picture.height());
-                return new Part(look.seconds(), picture.crop(inside), inside.x(), inside.y());
+                return new Patch(look.seconds(), picture.crop(inside), inside.x(), inside.y());
             });
         }));
     }
@@ -187,19 +187,19 @@ public final class CounterFinder {
         return told == CounterUnit.UNSAID || told == CounterUnit.FEET_INCHES == text.decimals() < 0;
     }
 
-    /** Numbers in {@code parts}, each laid to those that stood in its place before. */
-    private List<NumberTrail> trails(Stream<Part> parts) {
+    /** Numbers in {@code patches}, each laid to those that stood in its place before. */
+    private List<NumberTrail> trails(Stream<Patch> patches) {
         List<NumberTrail> trails = new ArrayList<>();
-        // Reading a part leans on no other; laying its numbers to those before does.
-        parts.toList().parallelStream().map(this::seen).toList().forEach(seen -> seen.forEach(s -> add(s, trails)));
+        // Reading a patch leans on no other; laying its numbers to those before does.
+        patches.toList().parallelStream().map(this::seen).toList().forEach(seen -> seen.forEach(s -> add(s, trails)));
         return trails;
     }
 
-    private List<Seen> seen(Part part) {
-        return reader.lines(part.picture()).stream()
+    private List<Seen> seen(Patch patch) {
+        return reader.lines(patch.picture()).stream()
                 .flatMap(line -> CounterText.in(line).stream())
                 .filter(this::mayBe)
-                .map(text -> new Seen(part.seconds(), text.moved(part.x(), part.y())))
+                .map(text -> new Seen(patch.seconds(), text.moved(patch.x(), patch.y())))
                 .toList();
     }
 

@@ -1,7 +1,7 @@
 package hitch.core.counter.sight;
 
 import hitch.core.counter.Counted;
-import hitch.core.counter.LengthUnit;
+import hitch.core.measure.LengthUnit;
 import java.util.List;
 
 /**

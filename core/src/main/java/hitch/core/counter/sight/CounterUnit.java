@@ -1,6 +1,6 @@
 package hitch.core.counter.sight;
 
-import hitch.core.counter.Distance;
+import hitch.core.measure.Distance;
 
 /** What a counter counts in. */
 public enum CounterUnit {

@@ -1,8 +1,8 @@
 package hitch.core.note.grammar;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.ClockPosition;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.Meaning.Amount;
 
 /** Joins numbers with their units: lengths, shares, angles, hours. */
@@ -11,7 +11,7 @@ final class Amounts {
 
     private Amounts() {}
 
-    static void join(Parts parts) {
+    static void join(Phrases parts) {
         for (int i = 0; i < parts.size(); i++) {
             article(parts, i);
             spokenInch(parts, i);
@@ -40,7 +40,7 @@ final class Amounts {
     }
 
     /** "An inch" is one inch; "an inch and a half" one and a half. */
-    private static void article(Parts parts, int i) {
+    private static void article(Phrases parts, int i) {
         boolean article = parts.says(i, "a", "an");
         boolean unit = parts.isAny(i + 1, Glue.INCHES, Glue.FEET) && !parts.says(i + 1, "feet", "inches", "ft");
         if (!article || !unit) {
@@ -66,14 +66,14 @@ final class Amounts {
     }
 
     /** A recogniser hears "for inch" and "ate inch" where four and eight were said. */
-    private static void spokenInch(Parts parts, int i) {
+    private static void spokenInch(Phrases parts, int i) {
         boolean homophone = parts.says(i, "for", "ate", "too");
         if (homophone && parts.says(i + 1, "inch") && !parts.has(i - 1, Meaning.Number.class)) {
             parts.set(i, new Meaning.Number(parts.says(i, "for") ? 4 : parts.says(i, "ate") ? 8 : 2));
         }
     }
 
-    private static void feetAndInches(Parts parts, int i) {
+    private static void feetAndInches(Phrases parts, int i) {
         boolean quote = parts.says(i + 1, "'");
         if (!quote && !parts.is(i + 1, Glue.FEET)) {
             return;
@@ -98,7 +98,7 @@ final class Amounts {
     }
 
     /** "Five foot one": a second number without a unit that nothing else can claim. */
-    private static boolean bareInches(Parts parts, int second) {
+    private static boolean bareInches(Phrases parts, int second) {
         int next = second + 1;
         boolean claimed =
                 parts.has(next, Meaning.Thing.class) && !parts.says(next, "deep", "underground", "below grade")
@@ -118,7 +118,7 @@ final class Amounts {
         return !claimed && !parts.is(second - 1, Glue.AND) && !parts.has(next, Meaning.Much.class);
     }
 
-    private static void unit(Parts parts, int i) {
+    private static void unit(Phrases parts, int i) {
         double value = number(parts, i);
         int next = i + 1;
         if (value < 1 && parts.is(next, Glue.OF) && parts.says(next + 1, "a", "an")) {
@@ -152,7 +152,7 @@ final class Amounts {
     }
 
     /** "6in" and "4 in clay", but not "at 42 in the clay". */
-    private static boolean shortInch(Parts parts, int i) {
+    private static boolean shortInch(Phrases parts, int i) {
         if (!parts.says(i + 1, "in")) {
             return false;
         }
@@ -167,7 +167,7 @@ final class Amounts {
                 || parts.says(i + 2, "pipe", "line", "deep", "wide", "high");
     }
 
-    private static void share(Parts parts, int i, int unit, double value) {
+    private static void share(Phrases parts, int i, int unit, double value) {
         boolean slope = parts.says(unit + 1, "grade", "slope", "fall", "sure", "certain", "positive");
         long percent = Math.round(value);
         boolean share = !slope && percent >= 1 && percent <= 100;
@@ -179,12 +179,12 @@ final class Amounts {
         }
     }
 
-    private static void hour(Parts parts, int i, int unit, double value) {
+    private static void hour(Phrases parts, int i, int unit, double value) {
         boolean hour = value == Math.rint(value) && value >= 1 && value <= 12;
         parts.join(i, unit, hour ? new Meaning.Round(ClockPosition.at((int) value), false) : new Meaning.Other());
     }
 
-    static double number(Parts parts, int i) {
+    static double number(Phrases parts, int i) {
         return parts.as(i, Meaning.Number.class).orElseThrow().value();
     }
 }

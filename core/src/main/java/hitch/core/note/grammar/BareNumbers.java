@@ -1,20 +1,20 @@
 package hitch.core.note.grammar;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 import java.util.Set;
 
 /** Tells what a number without a unit stands for: a place along the run, a bore, a bend, a size, or something else. */
 final class BareNumbers {
     private static final Set<Integer> BENDS = Set.of(11, 22, 30, 45, 60, 90);
 
-    private final Parts parts;
+    private final Phrases parts;
     private final LengthUnit unit;
     private final boolean typed;
     private final Hints hints;
 
-    BareNumbers(Parts parts, LengthUnit unit, boolean typed) {
+    BareNumbers(Phrases parts, LengthUnit unit, boolean typed) {
         this.parts = parts;
         this.unit = unit;
         this.typed = typed;

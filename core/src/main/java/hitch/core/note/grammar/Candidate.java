@@ -1,12 +1,12 @@
 package hitch.core.note.grammar;
 
-import hitch.core.counter.Distance;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.Matter;
 import hitch.core.finding.PipePart;
+import hitch.core.finding.Topic;
 import hitch.core.finding.Traits;
+import hitch.core.measure.Distance;
 import hitch.core.note.Act;
 import hitch.core.note.Certainty;
 import java.util.LinkedHashSet;
@@ -15,7 +15,7 @@ import java.util.Set;
 
 /** A draft in the making: something the sentence speaks of, gathering what is said of it. */
 final class Candidate {
-    private final Matter matter;
+    private final Topic matter;
     private final int at;
     private Certainty certainty = Certainty.SEEN;
     private Meaning.Place place;
@@ -29,10 +29,10 @@ final class Candidate {
     private PipePart after = PipePart.UNKNOWN;
     private Distance depth;
     private Integer angle;
-    private final Set<Part> used = new LinkedHashSet<>();
+    private final Set<Phrase> used = new LinkedHashSet<>();
 
     /** @param at the part that names it */
-    Candidate(Matter matter, int at) {
+    Candidate(Topic matter, int at) {
         this.matter = matter;
         this.at = at;
     }
@@ -55,7 +55,7 @@ final class Candidate {
     }
 
     /** Takes what {@code part} says where it fits this and nothing of the sort was said yet. */
-    boolean take(Part part) {
+    boolean take(Phrase part) {
         boolean fits = fits(part.meaning());
         if (fits) {
             used.add(part);
@@ -128,7 +128,7 @@ final class Candidate {
         return this;
     }
 
-    Matter matter() {
+    Topic matter() {
         return matter;
     }
 
@@ -148,7 +148,7 @@ final class Candidate {
         return Optional.ofNullable(place);
     }
 
-    void setPlace(Part part) {
+    void setPlace(Phrase part) {
         if (matter == Act.ZERO && ((Meaning.Place) part.meaning()).to().mm() == 0) {
             return;
         }
@@ -157,7 +157,7 @@ final class Candidate {
     }
 
     /** The parts whose meaning it took. */
-    Set<Part> used() {
+    Set<Phrase> used() {
         return used;
     }
 

@@ -11,7 +11,7 @@ import java.util.List;
 /** Picks out of a sentence what it really speaks of: each becomes a candidate in the order of the words. */
 final class Candidates {
 
-    private final Parts parts;
+    private final Phrases parts;
     private final boolean typed;
     private final Scopes scopes;
     private final Hints hints;
@@ -21,7 +21,7 @@ final class Candidates {
     private final boolean carried;
     private final List<Candidate> found = new ArrayList<>();
 
-    private Candidates(Parts parts, boolean typed, boolean carried) {
+    private Candidates(Phrases parts, boolean typed, boolean carried) {
         this.parts = parts;
         this.typed = typed;
         this.scopes = new Scopes(parts, typed);
@@ -36,7 +36,7 @@ final class Candidates {
      * @param changes changes of pipe that are already known
      * @param carried whether the sentence before gave a place for this one
      */
-    static List<Candidate> in(Parts parts, boolean typed, List<Candidate> changes, boolean carried) {
+    static List<Candidate> in(Phrases parts, boolean typed, List<Candidate> changes, boolean carried) {
         Candidates candidates = new Candidates(parts, typed, carried);
         for (int i = 0; i < parts.size(); i++) {
             candidates.at(i);

@@ -1,7 +1,7 @@
 package hitch.core.note.grammar;
 
-import hitch.core.counter.LengthUnit;
-import hitch.core.finding.Inches;
+import hitch.core.measure.Inches;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Certainty;
 import hitch.core.note.Chip;
 import hitch.core.note.Chip.Sort;
@@ -12,20 +12,20 @@ import java.util.Set;
 
 /** The parts of a sentence that were understood, as chips for the eye. */
 final class Chips {
-    private final Parts parts;
+    private final Phrases parts;
     private final List<Candidate> candidates;
     private final LengthUnit unit;
     private final List<Chip> chips = new ArrayList<>();
 
     /** @param unit how distances are shown */
-    Chips(Parts parts, List<Candidate> candidates, LengthUnit unit) {
+    Chips(Phrases parts, List<Candidate> candidates, LengthUnit unit) {
         this.parts = parts;
         this.candidates = candidates;
         this.unit = unit;
     }
 
     List<Chip> all() {
-        Set<Part> used = new LinkedHashSet<>();
+        Set<Phrase> used = new LinkedHashSet<>();
         candidates.forEach(c -> used.addAll(c.used()));
         for (int i = 0; i < parts.size(); i++) {
             int at = i;

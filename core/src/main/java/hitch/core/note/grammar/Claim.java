@@ -71,9 +71,9 @@ final class Claim {
             "a", "an", "the", "some", "of", "on", "in", "at", "and", "with", "okay", "ok", "so", "yeah", "from", "bit",
             "pretty", "very", "quite", "few", "couple", "kind", "all", "more", "big", "lots", "both", "sides");
 
-    private final Parts parts;
+    private final Phrases parts;
 
-    Claim(Parts parts) {
+    Claim(Phrases parts) {
         this.parts = parts;
     }
 

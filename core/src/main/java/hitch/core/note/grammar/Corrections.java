@@ -12,7 +12,7 @@ final class Corrections {
     private Corrections() {}
 
     /** Whether the sentence corrects one before it: it begins with the taking back. */
-    static boolean make(Parts parts) {
+    static boolean make(Phrases parts) {
         boolean earlier = false;
         for (int i = 0; i < parts.size(); i++) {
             boolean opens = i == 1 && parts.says(0, "no") && parts.is(1, Glue.SORRY);
@@ -30,7 +30,7 @@ final class Corrections {
         return earlier;
     }
 
-    private static boolean figureSoon(Parts parts) {
+    private static boolean figureSoon(Phrases parts) {
         for (int i = 1; i <= 5; i++) {
             if (isFigure(parts, i)) {
                 return true;
@@ -39,7 +39,7 @@ final class Corrections {
         return false;
     }
 
-    private static boolean isPlainNo(Parts parts, int i) {
+    private static boolean isPlainNo(Phrases parts, int i) {
         if (!parts.says(i, "no") || !parts.at(i - 1).isSign()) {
             return false;
         }
@@ -47,11 +47,11 @@ final class Corrections {
         return isFigure(parts, parts.is(next, Glue.AT) ? next + 1 : next);
     }
 
-    private static boolean isFigureBefore(Parts parts, int i) {
+    private static boolean isFigureBefore(Phrases parts, int i) {
         return find(parts, i, -1, isNumberish(parts, i + 1)) >= 0;
     }
 
-    private static boolean takeBack(Parts parts, int sorry) {
+    private static boolean takeBack(Phrases parts, int sorry) {
         int next = sorry + 1;
         while (next < parts.size() && next <= sorry + REACH && !isFigure(parts, next) && !isWord(parts, next)) {
             next++;
@@ -70,7 +70,7 @@ final class Corrections {
             parts.set(
                     old,
                     new Amount(
-                            new hitch.core.counter.Distance(
+                            new hitch.core.measure.Distance(
                                     Math.round(was.length().mm() * scale)),
                             value,
                             was.small(),
@@ -83,15 +83,15 @@ final class Corrections {
         return false;
     }
 
-    private static boolean isNumberish(Parts parts, int i) {
+    private static boolean isNumberish(Phrases parts, int i) {
         return parts.has(i, Meaning.Number.class) || parts.has(i, Amount.class);
     }
 
-    private static boolean isFigure(Parts parts, int i) {
+    private static boolean isFigure(Phrases parts, int i) {
         return isNumberish(parts, i) || parts.has(i, Meaning.Share.class);
     }
 
-    private static boolean isWord(Parts parts, int i) {
+    private static boolean isWord(Phrases parts, int i) {
         return parts.has(i, Meaning.Round.class)
                 || parts.has(i, Meaning.MadeOf.class)
                 || parts.has(i, Meaning.Much.class)
@@ -99,7 +99,7 @@ final class Corrections {
     }
 
     /** The last part before {@code end} of the sort of the part at {@code like}. */
-    private static int find(Parts parts, int end, int like, boolean numberish) {
+    private static int find(Phrases parts, int end, int like, boolean numberish) {
         boolean small =
                 like >= 0 && parts.as(like, Amount.class).map(Amount::small).orElse(false);
         boolean large =

@@ -58,13 +58,13 @@ final class FixtureTests {
             "whole",
             "length");
 
-    private final Parts parts;
+    private final Phrases parts;
     private final boolean typed;
     private final boolean placed;
     private final Scopes scopes;
     private final Hints hints;
 
-    FixtureTests(Parts parts, boolean typed, boolean placed) {
+    FixtureTests(Phrases parts, boolean typed, boolean placed) {
         this.parts = parts;
         this.typed = typed;
         this.placed = placed;

@@ -17,11 +17,11 @@ final class Hints {
             FindingKind.DEFORMATION,
             FindingKind.UNDER_WATER);
 
-    private final Parts parts;
+    private final Phrases parts;
     /** The words as one text; they stay the same once the figures are settled, which is when texts are asked for. */
     private String spoken;
 
-    Hints(Parts parts) {
+    Hints(Phrases parts) {
         this.parts = parts;
     }
 

@@ -1,14 +1,14 @@
 package hitch.core.note.grammar;
 
-import hitch.core.counter.Distance;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.PipePart;
-import hitch.core.line.Material;
-import hitch.core.line.PipeSize;
+import hitch.core.measure.Distance;
 import hitch.core.note.Act;
 import hitch.core.note.Certainty;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.PipeSize;
 import java.util.Optional;
 
 /** What a part of a note means. */

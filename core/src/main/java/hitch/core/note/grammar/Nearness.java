@@ -51,9 +51,9 @@ final class Nearness {
             "along",
             "for");
 
-    private final Parts parts;
+    private final Phrases parts;
 
-    Nearness(Parts parts) {
+    Nearness(Phrases parts) {
         this.parts = parts;
     }
 

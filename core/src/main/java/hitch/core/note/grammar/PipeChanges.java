@@ -19,12 +19,12 @@ final class PipeChanges {
             FindingKind.BACKWATER_VALVE,
             FindingKind.DROP);
 
-    private final Parts parts;
+    private final Phrases parts;
     private final boolean typed;
     private final List<Candidate> changes = new ArrayList<>();
     private final List<Meaning.Pipe> context = new ArrayList<>();
 
-    PipeChanges(Parts parts, boolean typed) {
+    PipeChanges(Phrases parts, boolean typed) {
         this.parts = parts;
         this.typed = typed;
         int i = 0;

@@ -1,14 +1,14 @@
 package hitch.core.note.grammar;
 
 import hitch.core.finding.PipePart;
-import hitch.core.line.Material;
+import hitch.core.pipe.Material;
 import java.util.Optional;
 
 /** Joins bores and materials that stand beside each other into one pipe: "4 inch", "cast iron", "four inch clay". */
 final class Pipes {
     private Pipes() {}
 
-    static void join(Parts parts) {
+    static void join(Phrases parts) {
         for (int i = 0; i < parts.size(); i++) {
             Optional<PipePart> here = pipe(parts, i);
             if (here.isEmpty()) {
@@ -36,7 +36,7 @@ final class Pipes {
     }
 
     /** The next part that may belong to the same pipe. */
-    private static int onward(Parts parts, int i) {
+    private static int onward(Phrases parts, int i) {
         boolean between = parts.says(i + 1, "diameter", "vitrified", "white", "green", "black", "pipe", "old", "inch");
         return between ? i + 2 : i + 1;
     }
@@ -52,7 +52,7 @@ final class Pipes {
         };
     }
 
-    private static Optional<PipePart> pipe(Parts parts, int i) {
+    private static Optional<PipePart> pipe(Phrases parts, int i) {
         Optional<Material> material = parts.as(i, Meaning.MadeOf.class).map(Meaning.MadeOf::material);
         if (material.isPresent()) {
             return Optional.of(new PipePart(material, Optional.empty()));

@@ -11,16 +11,16 @@ import java.util.List;
  */
 final class Places {
     /** Candidates or places that follow each other without one of the other sort between them. */
-    private record Group(List<Candidate> things, List<Part> places) {}
+    private record Group(List<Candidate> things, List<Phrase> places) {}
 
-    private final Parts parts;
+    private final Phrases parts;
 
-    private Places(Parts parts) {
+    private Places(Phrases parts) {
         this.parts = parts;
     }
 
     /** The candidates with their places, more of them where one stands at several. */
-    static List<Candidate> give(Parts parts, List<Candidate> candidates) {
+    static List<Candidate> give(Phrases parts, List<Candidate> candidates) {
         List<Candidate> takers = candidates.stream().filter(Places::takes).toList();
         List<Candidate> all = new ArrayList<>(candidates);
         if (takers.isEmpty()) {
@@ -96,8 +96,8 @@ final class Places {
             if (group.things().isEmpty()) {
                 continue;
             }
-            List<Part> before = g > 0 ? groups.get(g - 1).places() : List.of();
-            List<Part> after = g + 1 < groups.size() ? groups.get(g + 1).places() : List.of();
+            List<Phrase> before = g > 0 ? groups.get(g - 1).places() : List.of();
+            List<Phrase> after = g + 1 < groups.size() ? groups.get(g + 1).places() : List.of();
             if (leading && (trailing || after.isEmpty())) {
                 settle(group.things(), before, all);
             } else if (leading && g == 1 && !before.isEmpty() && !after.isEmpty()) {
@@ -114,7 +114,7 @@ final class Places {
     }
 
     /** "At 42 roots, an offset at 50": the first thing has the place before, the last the place behind. */
-    private static void split(List<Candidate> things, List<Part> before, List<Part> after, List<Candidate> all) {
+    private static void split(List<Candidate> things, List<Phrase> before, List<Phrase> after, List<Candidate> all) {
         if (things.size() == 1) {
             boolean stretch = after.stream()
                     .anyMatch(p ->
@@ -126,7 +126,7 @@ final class Places {
         }
     }
 
-    private static boolean isHere(List<Part> places) {
+    private static boolean isHere(List<Phrase> places) {
         return places.stream().allMatch(p -> p.meaning() instanceof Meaning.Here);
     }
 
@@ -143,8 +143,8 @@ final class Places {
         return false;
     }
 
-    private static void settle(List<Candidate> things, List<Part> places, List<Candidate> all) {
-        List<Part> real = places.stream()
+    private static void settle(List<Candidate> things, List<Phrase> places, List<Candidate> all) {
+        List<Phrase> real = places.stream()
                 .filter(p -> p.meaning() instanceof Meaning.Place)
                 .toList();
         for (Candidate thing : things) {

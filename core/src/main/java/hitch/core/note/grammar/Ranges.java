@@ -1,22 +1,22 @@
 package hitch.core.note.grammar;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.Meaning.Amount;
 
 /** Joins two amounts that are the ends of one stretch, arc or share, said in any order. */
 final class Ranges {
-    private final Parts parts;
+    private final Phrases parts;
     private final LengthUnit unit;
 
-    private Ranges(Parts parts, LengthUnit unit) {
+    private Ranges(Phrases parts, LengthUnit unit) {
         this.parts = parts;
         this.unit = unit;
     }
 
-    static void join(Parts parts, LengthUnit unit) {
+    static void join(Phrases parts, LengthUnit unit) {
         Ranges ranges = new Ranges(parts, unit);
         for (int i = 0; i < parts.size(); i++) {
             ranges.at(i);

@@ -1,8 +1,8 @@
 package hitch.core.note.grammar;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.Meaning.Amount;
 
 /**
@@ -12,19 +12,19 @@ import hitch.core.note.grammar.Meaning.Amount;
 final class Roles {
     static final double FARTHEST_FT = 2000;
 
-    private final Parts parts;
-    private final Depths depths;
+    private final Phrases parts;
+    private final DepthWords depths;
     private final BareNumbers bareNumbers;
     private final Hints hints;
 
-    private Roles(Parts parts, LengthUnit unit, boolean typed) {
+    private Roles(Phrases parts, LengthUnit unit, boolean typed) {
         this.parts = parts;
-        this.depths = new Depths(parts);
+        this.depths = new DepthWords(parts);
         this.bareNumbers = new BareNumbers(parts, unit, typed);
         this.hints = new Hints(parts);
     }
 
-    static void settle(Parts parts, LengthUnit unit, boolean typed) {
+    static void settle(Phrases parts, LengthUnit unit, boolean typed) {
         Roles roles = new Roles(parts, unit, typed);
         for (int i = 0; i < parts.size(); i++) {
             if (parts.has(i, Amount.class)) {

@@ -9,10 +9,10 @@ final class Scopes {
 
     private static final int DENIAL_REACH = 6;
 
-    private final Parts parts;
+    private final Phrases parts;
     private final boolean typed;
 
-    Scopes(Parts parts, boolean typed) {
+    Scopes(Phrases parts, boolean typed) {
         this.parts = parts;
         this.typed = typed;
     }

@@ -1,9 +1,9 @@
 package hitch.core.note.grammar;
 
-import hitch.core.counter.Distance;
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.PipePart;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Chip;
 import hitch.core.note.Draft;
 import java.util.ArrayList;
@@ -14,7 +14,7 @@ import java.util.Optional;
 /** One sentence, read: its parts, what it speaks of, and what it adds to the sentence before. */
 final class Sentence {
     private final LengthUnit unit;
-    private final Parts parts;
+    private final Phrases parts;
     private final boolean corrects;
     private final List<Candidate> candidates;
     private final List<Meaning.Pipe> pipes;
@@ -33,7 +33,7 @@ final class Sentence {
             Optional<Draft> before,
             Optional<Meaning.Place> carried) {
         this.unit = unit;
-        parts = Parts.of(tokens, words);
+        parts = Phrases.of(tokens, words);
         if (!parts.saySomething()) {
             corrects = false;
             candidates = List.of();
@@ -58,7 +58,7 @@ final class Sentence {
         carried.ifPresent(p -> candidates.stream()
                 .filter(c -> !c.isPlaced() && c.isFinding() && !c.is(FindingKind.ADVICE))
                 .findFirst()
-                .ifPresent(c -> c.setPlace(new Part(p, "", 0, 0))));
+                .ifPresent(c -> c.setPlace(new Phrase(p, "", 0, 0))));
     }
 
     private void markHere() {

@@ -6,13 +6,13 @@ import hitch.core.finding.FindingKind.Family;
 /** Tells whether a word of the trade stands for its thing in a sentence, or happens to be said. */
 final class Standing {
 
-    private final Parts parts;
+    private final Phrases parts;
     private final boolean typed;
     private final boolean placed;
     private final Hints hints;
     private final Nearness near;
 
-    Standing(Parts parts, boolean typed, boolean placed) {
+    Standing(Phrases parts, boolean typed, boolean placed) {
         this.parts = parts;
         this.typed = typed;
         this.placed = placed;

@@ -26,7 +26,7 @@ final class Stretches {
 
     private Stretches() {}
 
-    static void join(Parts parts) {
+    static void join(Phrases parts) {
         int first = -1;
         boolean drawnOut = false;
         for (int i = 0; i < parts.size(); i++) {
@@ -49,11 +49,11 @@ final class Stretches {
         }
     }
 
-    private static boolean isPoint(Parts parts, int i) {
+    private static boolean isPoint(Phrases parts, int i) {
         return parts.as(i, Place.class).map(p -> p.from().equals(p.to())).orElse(false);
     }
 
-    private static boolean ends(Parts parts, int first, int i) {
+    private static boolean ends(Phrases parts, int first, int i) {
         for (int j = i - 1; j > first && j >= i - 4; j--) {
             boolean strong =
                     parts.says(j, "ends", "stops", "ending", "out", "clears", "end", "ends at", "comes out", "gone");

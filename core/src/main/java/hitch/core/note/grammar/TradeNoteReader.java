@@ -1,8 +1,8 @@
 package hitch.core.note.grammar;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.PipePart;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.Note;
 import hitch.core.note.NoteReader;

@@ -8,15 +8,15 @@ import java.util.Optional;
 final class TraitsGiven {
     private static final int REACH = 9;
 
-    private final Parts parts;
+    private final Phrases parts;
     private final List<Candidate> candidates;
 
-    private TraitsGiven(Parts parts, List<Candidate> candidates) {
+    private TraitsGiven(Phrases parts, List<Candidate> candidates) {
         this.parts = parts;
         this.candidates = candidates;
     }
 
-    static void give(Parts parts, List<Candidate> candidates) {
+    static void give(Phrases parts, List<Candidate> candidates) {
         TraitsGiven given = new TraitsGiven(parts, candidates);
         for (int i = 0; i < parts.size(); i++) {
             given.at(i);

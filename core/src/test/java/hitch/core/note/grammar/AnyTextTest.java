@@ -3,7 +3,7 @@ package hitch.core.note.grammar;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
-import hitch.core.counter.LengthUnit;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Note;
 import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Contradictions;

@@ -2,7 +2,7 @@ package hitch.core.note.grammar;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hitch.core.counter.LengthUnit;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Chip;
 import hitch.core.note.Draft;
 import hitch.core.note.Note;

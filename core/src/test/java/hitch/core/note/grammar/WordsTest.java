@@ -2,10 +2,10 @@ package hitch.core.note.grammar;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hitch.core.counter.LengthUnit;
 import hitch.core.finding.FindingKind;
-import hitch.core.line.Material;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
+import hitch.core.pipe.Material;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;

@@ -1,7 +1,0 @@
-package hitch.core.finding;
-
-/** What a sentence can be about. */
-public interface Matter {
-    /** The plain lower-case word for it. */
-    String word();
-}

@@ -1,0 +1,145 @@
+package hitch.core.rules;
+
+import hitch.core.finding.Degree;
+import hitch.core.finding.Finding;
+import hitch.core.finding.Lasting;
+import hitch.core.finding.Weight;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Inches;
+import java.util.Optional;
+
+/** Gives a finding its weight by the house rules, unless the reviewer set it by hand. */
+public final class Weigher {
+    /** Share of the bore from which little of it is left open, and from which what takes it is to be cleaned out. */
+    private static final int LITTLE_LEFT = 75;
+
+    private static final int MUCH_TAKEN = 25;
+
+    private final HouseRules rules;
+
+    public Weigher(HouseRules rules) {
+        this.rules = rules;
+    }
+
+    /**
+     * @param extent where the finding lies, for what is judged by its length
+     * @param lasting whether it is still so
+     */
+    public Weighed weigh(Finding finding, Optional<Extent> extent, Lasting lasting) {
+        return finding.weightSet()
+                .map(w -> new Weighed(w, "the reviewer set it"))
+                .orElseGet(() -> now(byRules(finding, extent), lasting));
+    }
+
+    /** What is over asks for nothing, and what the camera broke through for no more than care. */
+    private static Weighed now(Weighed then, Lasting lasting) {
+        return switch (lasting) {
+            case DRAINED -> new Weighed(Weight.NOTED, "the water was only running");
+            case CLEANED_SINCE -> new Weighed(Weight.NOTED, "the pipe was cleaned and looked at again");
+            case BROKEN_BY_THE_CAMERA ->
+                then.weight().compareTo(Weight.TEND) > 0
+                        ? new Weighed(Weight.TEND, "the camera broke through it; what is left can be cleaned out")
+                        : then;
+            case LASTS, STANDS, NOT_WAITED, MOVED -> then;
+        };
+    }
+
+    private Weighed byRules(Finding finding, Optional<Extent> extent) {
+        int share = finding.traits().share().orElse(0);
+        return switch (finding.kind()) {
+            case ROOTS -> roots(finding, share);
+            case OFFSET, GAP -> step(finding);
+            case BREAK, HOLE -> new Weighed(Weight.MEND, "soil and roots can come in where the wall is open");
+            case CRACK, DEFORMATION -> degree(finding, "the wall is damaged but still stands");
+            case SCALE -> scale(finding, share);
+            case DEBRIS, GREASE, WIPES ->
+                share >= LITTLE_LEFT
+                        ? new Weighed(Weight.STOP, "little of the bore is left open")
+                        : new Weighed(Weight.TEND, "it can be cleaned out");
+            case BLOCKAGE ->
+                share > 0 && share < LITTLE_LEFT
+                        ? new Weighed(Weight.MEND, "it takes " + share + " % of the bore")
+                        : new Weighed(Weight.STOP, "the bore is blocked");
+            case STANDING_WATER -> water(extent);
+            case FLAT_GRADE -> new Weighed(Weight.WATCH, "solids settle where the pipe lies flat");
+            case REVERSE_GRADE -> new Weighed(Weight.TEND, "water stands where the pipe falls the wrong way");
+            case REPAIR -> degree(finding, "a repair is worth a look at each cleaning");
+            case UNDER_WATER -> new Weighed(Weight.TEND, "what lies under the water could not be judged");
+            case LIMIT -> new Weighed(Weight.WATCH, "the pipe beyond it was not seen");
+            case MATERIAL_CHANGE,
+                    SIZE_CHANGE,
+                    JOINT,
+                    COUPLING,
+                    BEND,
+                    DROP,
+                    TIE_IN,
+                    OPENING,
+                    BACKWATER_VALVE,
+                    END,
+                    BOUNDARY,
+                    MAIN_CONNECTION,
+                    REMARK -> new Weighed(Weight.NOTED, "it is part of the pipe");
+            case LOCATE, FIXTURE_TEST, ADVICE -> new Weighed(Weight.NOTED, "it was told, not found in the pipe");
+        };
+    }
+
+    private Weighed roots(Finding finding, int share) {
+        if (share >= 90) {
+            return new Weighed(Weight.STOP, "they close the bore");
+        }
+        if (share >= rules.rootShareToMend()) {
+            return new Weighed(
+                    Weight.MEND,
+                    "they take " + share + " % of the bore, at or over the rule's " + rules.rootShareToMend() + " %");
+        }
+        Degree degree = finding.traits().degree().orElse(Degree.MEDIUM);
+        return switch (degree) {
+            case LIGHT -> new Weighed(Weight.WATCH, "they are light");
+            case MEDIUM -> new Weighed(Weight.TEND, "roots in a joint grow back");
+            case HEAVY -> new Weighed(Weight.MEND, "they are heavy");
+        };
+    }
+
+    private Weighed scale(Finding finding, int share) {
+        if (share >= LITTLE_LEFT) {
+            return new Weighed(Weight.STOP, "little of the bore is left open");
+        }
+        return share >= MUCH_TAKEN
+                ? new Weighed(Weight.TEND, "it takes " + share + " % of the bore")
+                : degree(finding, "the wall is rough, and damaged under it, but still stands");
+    }
+
+    private Weighed step(Finding finding) {
+        Optional<Distance> size = finding.traits().size();
+        if (size.isEmpty()) {
+            return degree(finding, "its size was not given");
+        }
+        if (size.get().compareTo(rules.offsetToMend()) >= 0) {
+            return new Weighed(Weight.MEND, over(size.get(), rules.offsetToMend()));
+        }
+        if (size.get().compareTo(rules.offsetToTend()) >= 0) {
+            return new Weighed(Weight.TEND, over(size.get(), rules.offsetToTend()));
+        }
+        return new Weighed(
+                Weight.WATCH, Inches.show(size.get()) + " is under the rule's " + Inches.show(rules.offsetToTend()));
+    }
+
+    private static String over(Distance size, Distance rule) {
+        return Inches.show(size) + " is at or over the rule's " + Inches.show(rule);
+    }
+
+    private Weighed water(Optional<Extent> extent) {
+        boolean longEnough = extent.map(Extent::length).orElse(Distance.ZERO).compareTo(rules.waterToTend()) >= 0;
+        return longEnough
+                ? new Weighed(Weight.TEND, "water stands over a long enough stretch to collect solids")
+                : new Weighed(Weight.WATCH, "the stretch is short and drains through");
+    }
+
+    private static Weighed degree(Finding finding, String because) {
+        return switch (finding.traits().degree().orElse(Degree.MEDIUM)) {
+            case LIGHT, MEDIUM -> new Weighed(Weight.WATCH, because);
+            case HEAVY -> new Weighed(Weight.TEND, "it is heavy");
+        };
+    }
+}

@@ -1,0 +1,47 @@
+package hitch.core.run;
+
+import hitch.core.measure.Distance;
+import hitch.core.pipe.PipeSize;
+import java.util.Optional;
+
+/**
+ * What was pushed through the pipe. It decides how high the lens sits, and so how deep water hides everything.
+ *
+ * @param head diameter of the camera head
+ * @param guide whether a guide held the head in the middle of the pipe
+ */
+public record Equipment(Optional<Distance> head, Guide guide) {
+    public static final Equipment NOT_SAID = new Equipment(Optional.empty(), Guide.NOT_SAID);
+
+    /** A head of which nobody said how wide it is. */
+    private static final Distance USUAL_HEAD = Distance.inches(1.25);
+
+    /** Whether a centring guide or skid was on. */
+    public enum Guide {
+        ON("guide on"),
+        OFF("guide off"),
+        NOT_SAID("guide not said");
+
+        private final String word;
+
+        Guide(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    /**
+     * Height of the lens, and of the locator's coil behind it, above the invert: half the bore with a guide, half the head
+     * without one (plain geometry of a circle lying on the bottom of another, or in its middle). Where nothing is said
+     * the head lies on the bottom.
+     */
+    public Distance lensHeight(PipeSize bore) {
+        double across = guide == Guide.ON
+                ? bore.inches() * Distance.MM_PER_INCH
+                : Math.min(head.orElse(USUAL_HEAD).mm(), bore.inches() * Distance.MM_PER_INCH);
+        return new Distance(Math.round(across / 2));
+    }
+}

@@ -1,0 +1,110 @@
+package hitch.core.survey;
+
+import hitch.core.counter.CounterTrace;
+import hitch.core.counter.Heading;
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
+import hitch.core.run.Run;
+import java.util.ArrayList;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import java.util.TreeSet;
+
+/** Follows the camera through every clip, cut where anything changes. */
+final class TrackBook {
+    private static final String TOO_FAST = "passed too fast";
+
+    private final Evidence evidence;
+    private final Optional<Station> main;
+    private final List<Track> tracks = new ArrayList<>();
+
+    private TrackBook(Evidence evidence) {
+        this.evidence = evidence;
+        this.main = evidence.main();
+    }
+
+    static List<Track> of(Evidence evidence) {
+        TrackBook book = new TrackBook(evidence);
+        Map<ClipId, Clip> clips = new HashMap<>();
+        evidence.clips().forEach(c -> clips.put(c.id(), c));
+        for (Run run : evidence.tied().runs()) {
+            for (ClipId id : run.clips()) {
+                CounterTrace trace = evidence.tied().traces().get(id);
+                if (trace != null && clips.containsKey(id)) {
+                    book.follow(run, clips.get(id), trace);
+                }
+            }
+        }
+        return book.tracks;
+    }
+
+    private void follow(Run run, Clip clip, CounterTrace trace) {
+        List<Stretch> hiding = evidence.watched().getOrDefault(clip.id(), Watched.NOTHING).stretches().stream()
+                .filter(s -> s.reason().hides())
+                .toList();
+        TreeSet<Long> cuts = new TreeSet<>();
+        cuts.add(clip.firstPts());
+        cuts.add(clip.endPts());
+        trace.knots().forEach(k -> cuts.add(k.pts()));
+        hiding.forEach(s -> {
+            cuts.add(s.fromPts());
+            cuts.add(s.toPts());
+        });
+        Long before = null;
+        for (long pts : cuts.subSet(clip.firstPts(), true, clip.endPts(), true)) {
+            if (before != null) {
+                long middle = (before + pts) / 2;
+                Optional<String> hidden = hiding.stream()
+                        .filter(s -> s.covers(middle))
+                        .findFirst()
+                        .map(s -> s.reason().word());
+                double from = trace.cableAt(before).orElseThrow();
+                double to = trace.cableAt(pts).orElseThrow();
+                double seconds = clip.base().seconds(pts - before);
+                boolean fast = Math.abs(to - from) > evidence.rules().fastest().mm() * seconds;
+                add(run, from, to, hidden.orElse(fast ? TOO_FAST : ""));
+            }
+            before = pts;
+        }
+    }
+
+    private void add(Run run, double fromCable, double toCable, String trouble) {
+        // With less cable out than the opening takes, the head is not in the pipe yet.
+        double opening = run.atThePipe().mm();
+        Station from = run.stationOf(Math.max(fromCable, opening));
+        Station to = run.stationOf(Math.max(toCable, opening));
+        Heading heading = fromCable == toCable ? Heading.STILL : fromCable < toCable ? Heading.OUT : Heading.BACK;
+        Extent extent = Extent.between(from, to);
+        String branch = run.branch();
+        // Past its join a branch's stations are those of the pipe it joins.
+        while (!branch.equals(Branch.LINE)) {
+            Optional<Station> join = Optional.ofNullable(evidence.tied().joins().get(branch));
+            if (join.isEmpty() || extent.to().compareTo(join.get()) <= 0) {
+                tracks.add(new Track(run.id(), branch, extent, heading, trouble));
+                return;
+            }
+            if (extent.from().compareTo(join.get()) < 0) {
+                tracks.add(new Track(run.id(), branch, new Extent(extent.from(), join.get()), heading, trouble));
+                extent = new Extent(join.get(), extent.to());
+            }
+            branch = evidence.tied().into(branch);
+        }
+        if (branch.equals(Branch.LINE) && main.isPresent() && extent.to().compareTo(main.get()) > 0) {
+            Station end = main.get();
+            if (extent.from().compareTo(end) < 0) {
+                tracks.add(new Track(run.id(), Branch.LINE, new Extent(extent.from(), end), heading, trouble));
+            }
+            Station in = extent.from().compareTo(end) < 0 ? end : extent.from();
+            tracks.add(new Track(run.id(), Branch.MAIN, new Extent(in, extent.to()), heading, trouble));
+            return;
+        }
+        tracks.add(new Track(run.id(), branch, extent, heading, trouble));
+    }
+}
