@@ -1,7 +1,6 @@
 package hitch.desk;
 
 import hitch.core.footage.Clip;
-import hitch.core.job.Edit;
 import hitch.core.story.Audience;
 import hitch.desk.cut.CutBench;
 import hitch.desk.handover.HandOverBench;
@@ -176,13 +175,13 @@ public final class JobView extends BorderPane implements AutoCloseable {
             gauges.get(i).setVisible(!gauge.isBlank());
             gauges.get(i).setManaged(!gauge.isBlank());
         }
-        tell(undo, "Undo", "Ctrl+Z", now.history().toUndo());
-        tell(redo, "Redo", "Ctrl+Shift+Z", now.history().toRedo());
+        tell(undo, "Undo", "Ctrl+Z", now.history().undoWords());
+        tell(redo, "Redo", "Ctrl+Shift+Z", now.history().redoWords());
     }
 
-    private static void tell(Button button, String word, String key, Optional<Edit> edit) {
+    private static void tell(Button button, String word, String key, Optional<String> edit) {
         button.setDisable(edit.isEmpty());
-        String what = edit.map(e -> word + ": " + e.words()).orElse(word);
+        String what = edit.map(e -> word + ": " + e).orElse(word);
         button.setTooltip(new Tooltip(what + " (" + key + ")"));
         button.setAccessibleText(what);
     }

@@ -6,6 +6,8 @@ import hitch.core.job.Edit;
 import hitch.core.job.Entry;
 import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
+import hitch.store.journal.HistoryText;
+import hitch.store.journal.Journal;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
@@ -15,6 +17,8 @@ import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.time.Clock;
 import java.util.List;
+import java.util.Optional;
+import java.util.UUID;
 
 /**
  * A job on disk, open for editing in one program at a time. Safe to use from several threads.
@@ -64,11 +68,12 @@ public final class JobFolder implements AutoCloseable {
 
     private static JobFolder start(Path folder, Clock clock) throws StoreException {
         FileChannel lockFile = lock(folder);
+        Path file = folder.resolve(JOURNAL);
         try {
-            return new JobFolder(folder, lockFile, Journal.open(folder.resolve(JOURNAL), clock));
-        } catch (StoreException e) {
+            return new JobFolder(folder, lockFile, Journal.open(file, clock, System.getProperty("user.name", "")));
+        } catch (IOException e) {
             closeQuietly(lockFile);
-            throw e;
+            throw new StoreException("The job's journal " + file + " cannot be opened: " + e.getMessage(), e);
         }
     }
 
@@ -117,6 +122,25 @@ public final class JobFolder implements AutoCloseable {
         return journal.notices();
     }
 
+    /** What of the record cannot be trusted, a sentence each; empty where all is as it was written. */
+    public List<String> damage() {
+        return journal.damage();
+    }
+
+    /** The job's own id, the same wherever its folder lies; empty in an old job that was not changed since it had one. */
+    public synchronized Optional<UUID> id() {
+        return journal.job();
+    }
+
+    /** All that was done to the job, by whom and when. */
+    public synchronized List<HistoryText.Line> historyLines() throws StoreException {
+        try {
+            return journal.history();
+        } catch (IOException e) {
+            throw new StoreException("The job's history cannot be read: " + e.getMessage(), e);
+        }
+    }
+
     /** Makes an edit: first on the disk, then in the job. */
     public JobHistory apply(Edit edit) throws StoreException {
         return record(new Entry.Did(edit));
@@ -124,17 +148,24 @@ public final class JobFolder implements AutoCloseable {
 
     /** Takes the last edit back; nothing happens where there is none. */
     public synchronized JobHistory undo() throws StoreException {
-        return history.toUndo().isEmpty() ? history : record(new Entry.Undid());
+        return history.standing() == 0 ? history : record(new Entry.Undid());
     }
 
     /** Makes the last undone edit again; nothing happens where there is none. */
     public synchronized JobHistory redo() throws StoreException {
-        return history.toRedo().isEmpty() ? history : record(new Entry.Redid());
+        return history.takenBack() == 0 ? history : record(new Entry.Redid());
     }
 
     private synchronized JobHistory record(Entry entry) throws StoreException {
         JobHistory next = history.then(entry);
-        journal.append(entry);
+        try {
+            journal.append(entry, history);
+        } catch (IOException e) {
+            throw new StoreException(
+                    "The change could not be saved (" + e.getMessage() + "), so it was not made. "
+                            + "Everything before it is safe. Free some disk space and try again.",
+                    e);
+        }
         history = next;
         return next;
     }

@@ -19,17 +19,14 @@ public record CounterMarks(
     public static final CounterMarks NONE = new CounterMarks(List.of(), List.of(), List.of(), Optional.empty());
 
     public CounterMarks {
-        marks = List.copyOf(marks);
+        marks = MarkList.of(marks);
         doubts = List.copyOf(doubts);
         refused = List.copyOf(refused);
     }
 
     /** With a mark that replaces one of its sort on its frame. */
     public CounterMarks with(CounterMark mark) {
-        List<CounterMark> next = new ArrayList<>(marks);
-        next.removeIf(m -> m.pts() == mark.pts() && m.getClass() == mark.getClass());
-        next.add(mark);
-        return new CounterMarks(ordered(next), doubts, refused, counted);
+        return new CounterMarks(list().with(mark), doubts, refused, counted);
     }
 
     /**
@@ -38,9 +35,8 @@ public record CounterMarks(
      */
     public CounterMarks set(CounterMark mark, long reach) {
         Optional<CounterMark> moved = mark instanceof Zeroing
-                ? marks.stream()
+                ? list().between(mark.pts() - reach, mark.pts() + reach).stream()
                         .filter(m -> m instanceof Zeroing && m.by() == MarkSource.READ_OFF)
-                        .filter(m -> Math.abs(m.pts() - mark.pts()) <= reach)
                         .min(Comparator.comparingLong(m -> Math.abs(m.pts() - mark.pts())))
                 : Optional.empty();
         return moved.map(this::without).orElse(this).with(mark);
@@ -52,7 +48,7 @@ public record CounterMarks(
         if (mark instanceof Zeroing zeroing && mark.by() == MarkSource.READ_OFF && marks.contains(mark)) {
             none.add(zeroing);
         }
-        return new CounterMarks(marks.stream().filter(m -> !m.equals(mark)).toList(), doubts, none, counted);
+        return new CounterMarks(list().without(mark), doubts, none, counted);
     }
 
     /**
@@ -68,7 +64,7 @@ public record CounterMarks(
                 next.add(mark);
             }
         }
-        return new CounterMarks(ordered(next), doubts, refused, counted);
+        return new CounterMarks(next, doubts, refused, counted);
     }
 
     /**
@@ -99,10 +95,7 @@ public record CounterMarks(
         return marks.stream().filter(m -> m.by() == MarkSource.BY_HAND).toList();
     }
 
-    private static List<CounterMark> ordered(List<CounterMark> marks) {
-        return marks.stream()
-                .sorted(Comparator.comparingLong(CounterMark::pts)
-                        .thenComparing(m -> m.getClass().getSimpleName(), Comparator.reverseOrder()))
-                .toList();
+    private MarkList list() {
+        return MarkList.of(marks);
     }
 }

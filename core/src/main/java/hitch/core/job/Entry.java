@@ -10,4 +10,11 @@ public sealed interface Entry {
 
     /** The last edit taken back was made again. */
     record Redid() implements Entry {}
+
+    /**
+     * An edit was made that cannot be read. It changes nothing, and keeps its place: undo takes it back in its turn.
+     *
+     * @param words what is known of it, such as {@code made by a newer Hitch: hide-area}
+     */
+    record Lost(String words) implements Entry {}
 }

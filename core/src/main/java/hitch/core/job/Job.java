@@ -71,8 +71,16 @@ public record Job(
         return new FindingId("F" + nextFinding);
     }
 
+    public Job {
+        findings = FindingList.of(findings);
+    }
+
     public Optional<Finding> finding(FindingId id) {
-        return findings.stream().filter(f -> f.id().equals(id)).findFirst();
+        return list().find(id);
+    }
+
+    private FindingList list() {
+        return FindingList.of(findings);
     }
 
     public Optional<Clip> clip(ClipId id) {
@@ -149,9 +157,7 @@ public record Job(
             case Edit.KeepSpoken e -> Settling.keep(this, e);
             case Edit.SightSpoken e -> Settling.sight(this, e);
             case Edit.RefuseSpoken e -> talked(e.id(), c -> c.settling(e.key(), Commentary.Settled.REFUSED));
-            case Edit.RemoveFinding e ->
-                withFindings(
-                        findings.stream().filter(f -> !f.id().equals(e.id())).toList());
+            case Edit.RemoveFinding e -> withFindings(list().without(e.id()));
         };
     }
 
@@ -186,15 +192,22 @@ public record Job(
         if (finding(finding.id()).isPresent()) {
             return this;
         }
-        List<Finding> more = new ArrayList<>(findings);
-        more.add(finding);
         return new Job(
-                facts, rules, clips, runs, marks, aside, adjustments, List.copyOf(more), talk, line, nextFinding + 1);
+                facts,
+                rules,
+                clips,
+                runs,
+                marks,
+                aside,
+                adjustments,
+                list().with(finding),
+                talk,
+                line,
+                nextFinding + 1);
     }
 
     Job change(FindingId id, UnaryOperator<Finding> how) {
-        return withFindings(
-                findings.stream().map(f -> f.id().equals(id) ? how.apply(f) : f).toList());
+        return withFindings(list().changed(id, how));
     }
 
     private Job leaveOut(ClipId id) {

@@ -1,88 +1,106 @@
 package hitch.core.job;
 
+import java.util.ArrayDeque;
 import java.util.ArrayList;
+import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 
 /**
- * A job with the edits that led to it and those taken back. Immutable. The stack is kept as jobs, so undo costs nothing
- * however long the job.
+ * A job with the edits that led to it and those taken back. Immutable. Every state is kept, each sharing with the one
+ * before all that did not change, so that undo costs nothing however long the job.
  */
 public final class JobHistory {
-    private record Step(Edit edit, Job after) {}
+    /**
+     * An edit and all below it.
+     *
+     * @param edit what was done; empty for a line that could not be read
+     */
+    private record Step(Optional<Edit> edit, String words, Job after, Step below, int height) {
+        static Step on(Step below, Optional<Edit> edit, String words, Job after) {
+            return new Step(edit, words, after, below, heightOf(below) + 1);
+        }
 
-    public static final JobHistory EMPTY = new JobHistory(List.of(), List.of());
+        /** The same edit with the same outcome on another stack. */
+        Step movedOn(Step other) {
+            return on(other, edit, words, after);
+        }
+    }
 
-    private final List<Step> done;
-    private final List<Step> undone;
+    public static final JobHistory EMPTY = new JobHistory(null, null);
 
-    private JobHistory(List<Step> done, List<Step> undone) {
+    private final Step done;
+    private final Step undone;
+
+    private JobHistory(Step done, Step undone) {
         this.done = done;
         this.undone = undone;
     }
 
     /** The history after all {@code entries} of a journal. */
     public static JobHistory of(List<Entry> entries) {
-        // Folded on one mutable pair of stacks, so that opening a long journal stays linear.
-        List<Step> done = new ArrayList<>();
-        List<Step> undone = new ArrayList<>();
+        JobHistory history = EMPTY;
         for (Entry entry : entries) {
-            switch (entry) {
-                case Entry.Did did -> {
-                    done.add(new Step(did.edit(), top(done).with(did.edit())));
-                    undone.clear();
-                }
-                case Entry.Undid undid -> {
-                    if (!done.isEmpty()) {
-                        undone.add(done.removeLast());
-                    }
-                }
-                case Entry.Redid redid -> {
-                    if (!undone.isEmpty()) {
-                        done.add(undone.removeLast());
-                    }
-                }
-            }
+            history = history.then(entry);
         }
-        return new JobHistory(List.copyOf(done), List.copyOf(undone));
+        return history;
+    }
+
+    private static int heightOf(Step stack) {
+        return stack == null ? 0 : stack.height();
     }
 
     public Job job() {
-        return top(done);
+        return done == null ? Job.EMPTY : done.after();
     }
 
     public JobHistory then(Entry entry) {
         return switch (entry) {
-            case Entry.Did did -> new JobHistory(plus(done, new Step(did.edit(), job().with(did.edit()))), List.of());
-            case Entry.Undid undid -> done.isEmpty() ? this : new JobHistory(minus(done), plus(undone, done.getLast()));
-            case Entry.Redid redid ->
-                undone.isEmpty() ? this : new JobHistory(plus(done, undone.getLast()), minus(undone));
+            case Entry.Did did ->
+                new JobHistory(
+                        Step.on(done, Optional.of(did.edit()), did.edit().words(), job().with(did.edit())), null);
+            case Entry.Lost lost -> new JobHistory(Step.on(done, Optional.empty(), lost.words(), job()), null);
+            case Entry.Undid undid -> done == null ? this : new JobHistory(done.below(), done.movedOn(undone));
+            case Entry.Redid redid -> undone == null ? this : new JobHistory(undone.movedOn(done), undone.below());
         };
     }
 
-    /** The edit that undo would take back. */
+    /** How many edits stand. */
+    public int standing() {
+        return heightOf(done);
+    }
+
+    /** How many edits were taken back and can be made again. */
+    public int takenBack() {
+        return heightOf(undone);
+    }
+
+    /** The edit that undo would take back; empty where there is none, and where it could not be read. */
     public Optional<Edit> toUndo() {
-        return done.isEmpty() ? Optional.empty() : Optional.of(done.getLast().edit());
+        return done == null ? Optional.empty() : done.edit();
     }
 
-    /** The edit that redo would make again. */
+    /** The edit that redo would make again; empty likewise. */
     public Optional<Edit> toRedo() {
-        return undone.isEmpty()
-                ? Optional.empty()
-                : Optional.of(undone.getLast().edit());
+        return undone == null ? Optional.empty() : undone.edit();
     }
 
-    private static Job top(List<Step> steps) {
-        return steps.isEmpty() ? Job.EMPTY : steps.getLast().after();
+    /** What undo would take back, in words; empty where there is nothing. */
+    public Optional<String> undoWords() {
+        return Optional.ofNullable(done).map(Step::words);
     }
 
-    private static List<Step> plus(List<Step> list, Step step) {
-        List<Step> longer = new ArrayList<>(list);
-        longer.add(step);
-        return List.copyOf(longer);
+    /** What redo would make again, in words; empty where there is nothing. */
+    public Optional<String> redoWords() {
+        return Optional.ofNullable(undone).map(Step::words);
     }
 
-    private static List<Step> minus(List<Step> list) {
-        return List.copyOf(list.subList(0, list.size() - 1));
+    /** What stands, in words, in the order it was done. */
+    public List<String> standingWords() {
+        Deque<String> words = new ArrayDeque<>();
+        for (Step step = done; step != null; step = step.below()) {
+            words.push(step.words());
+        }
+        return new ArrayList<>(words);
     }
 }

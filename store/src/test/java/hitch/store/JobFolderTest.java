@@ -9,21 +9,14 @@ import hitch.core.job.Entry;
 import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
 import hitch.core.job.RandomEdits;
-import hitch.core.line.SpanGiven;
-import hitch.core.measure.Extent;
-import hitch.core.measure.Station;
-import hitch.core.pipe.Branch;
-import hitch.core.pipe.Material;
 import java.io.BufferedReader;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardOpenOption;
 import java.util.ArrayList;
 import java.util.Arrays;
 import java.util.List;
-import java.util.Optional;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -32,7 +25,7 @@ import net.jqwik.api.constraints.DoubleRange;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
-class JournalTest {
+class JobFolderTest {
     @TempDir
     Path folder;
 
@@ -53,15 +46,8 @@ class JournalTest {
                 case Entry.Did did -> job.apply(did.edit());
                 case Entry.Undid undid -> job.undo();
                 case Entry.Redid redid -> job.redo();
+                case Entry.Lost lost -> throw new AssertionError("nobody makes a lost change");
             }
-        }
-    }
-
-    @Property(tries = 120)
-    void everyEntryComesBackFromItsLine(@ForAll("entries") List<Entry> entries) {
-        for (Entry entry : entries) {
-            assertThat(EditJson.read(EditJson.write(entry, 7, "2026-01-01T00:00:00Z")))
-                    .isEqualTo(entry);
         }
     }
 
@@ -90,21 +76,22 @@ class JournalTest {
             throws IOException, StoreException {
         Path place = fresh();
         try {
+            List<Job> states = new ArrayList<>(List.of(Job.EMPTY));
             try (JobFolder job = JobFolder.create(place)) {
-                play(job, entries);
+                for (Entry entry : entries) {
+                    play(job, List.of(entry));
+                    states.add(job.job());
+                }
             }
             Path file = place.resolve(JobFolder.JOURNAL);
             byte[] bytes = Files.readAllBytes(file);
             byte[] cut = Arrays.copyOf(bytes, (int) (bytes.length * where));
             Files.write(file, cut);
-            List<Entry> whole = new ArrayList<>();
-            String text = new String(cut, StandardCharsets.UTF_8);
-            int end = text.lastIndexOf('\n') + 1;
-            text.substring(0, end).lines().forEach(l -> whole.add(EditJson.read(l)));
+            boolean torn = cut.length > 0 && cut[cut.length - 1] != '\n';
             try (JobFolder again = JobFolder.open(place)) {
-                assertThat(again.job()).isEqualTo(JobHistory.of(whole).job());
-                boolean torn = cut.length > 0 && cut[cut.length - 1] != '\n';
-                assertThat(again.notices()).hasSize(torn ? 1 : 0);
+                assertThat(states).contains(again.job());
+                assertThat(again.damage()).isEmpty();
+                assertThat(again.notices().size()).isLessThanOrEqualTo(torn ? 1 : 0);
                 again.apply(new Edit.PutClip(Sample.clip(Sample.UP, 5)));
             }
             try (JobFolder last = JobFolder.open(place)) {
@@ -130,20 +117,20 @@ class JournalTest {
     }
 
     @Test
-    void aDamagedLineInTheMiddleIsPassedOverAndLeft() throws StoreException, IOException {
+    void aDamagedLineIsToldOfAndLeftWhereItIs() throws StoreException, IOException {
         try (JobFolder job = JobFolder.create(folder)) {
             job.apply(new Edit.PutClip(Sample.clip(Sample.UP, 5)));
             job.apply(new Edit.PutClip(Sample.clip(Sample.DOWN, 5)));
         }
         Path file = folder.resolve(JobFolder.JOURNAL);
         List<String> lines = new ArrayList<>(Files.readAllLines(file));
-        lines.set(0, "%%%");
+        lines.set(1, "%%%");
         Files.write(file, lines);
         try (JobFolder again = JobFolder.open(folder)) {
-            assertThat(again.notices()).singleElement().asString().contains("Line 1");
+            assertThat(again.damage()).singleElement().asString().contains("Change 1 cannot be read");
             assertThat(again.job().clip(Sample.DOWN)).isPresent();
         }
-        assertThat(Files.readString(file)).startsWith("%%%");
+        assertThat(Files.readAllLines(file).get(1)).isEqualTo("%%%");
     }
 
     @Test
@@ -181,24 +168,6 @@ class JournalTest {
                 job.apply(new Edit.AddFinding(Sample.finding(now, Sample.DOWN, n, "roots top " + n)));
                 System.out.println(n);
             }
-        }
-    }
-
-    @Test
-    void whatWasSaidOfAPipeBeforeAnythingCouldBeDeniedIsStillRead() throws StoreException, IOException {
-        SpanGiven given = SpanGiven.material(
-                Branch.LINE, new Extent(new Station(0), new Station(9000)), Optional.of(Material.CLAY));
-        try (JobFolder job = JobFolder.create(folder)) {
-            job.apply(new Edit.DescribeLine(job.job().line().withSpan(given)));
-        }
-        Path file = folder.resolve(JobFolder.JOURNAL);
-        String now = Files.readString(file);
-        String before = now.replace(",\"denied\":[]", "");
-        assertThat(before).isNotEqualTo(now);
-        Files.writeString(file, before);
-        try (JobFolder again = JobFolder.open(folder)) {
-            assertThat(again.notices()).isEmpty();
-            assertThat(again.job().line().spans()).containsExactly(given);
         }
     }
 

@@ -1,0 +1,54 @@
+package hitch.store.journal;
+
+import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
+import com.fasterxml.jackson.annotation.JsonTypeInfo;
+import hitch.core.counter.CounterMark;
+import hitch.core.job.Edit;
+import java.util.Map;
+import tools.jackson.core.JacksonException;
+import tools.jackson.databind.DeserializationFeature;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+import tools.jackson.databind.jsontype.NamedType;
+
+/** An edit as JSON, and back. */
+final class EditJson {
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "edit")
+    private interface NamedEdit {}
+
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "mark")
+    private interface NamedMark {}
+
+    static final JsonMapper MAPPER = JsonMapper.builder()
+            .addMixIn(Edit.class, NamedEdit.class)
+            .addMixIn(CounterMark.class, NamedMark.class)
+            .registerSubtypes(types(EditNames.edits()))
+            .registerSubtypes(types(EditNames.marks()))
+            // Only a record's own parts are written, not what it can tell about them.
+            .changeDefaultVisibility(v -> v.withGetterVisibility(Visibility.NONE)
+                    .withIsGetterVisibility(Visibility.NONE)
+                    .withFieldVisibility(Visibility.ANY))
+            // A part that is not known would be lost without a word.
+            .enable(DeserializationFeature.FAIL_ON_UNKNOWN_PROPERTIES)
+            .disable(DeserializationFeature.FAIL_ON_NULL_FOR_PRIMITIVES)
+            .build();
+
+    private EditJson() {}
+
+    private static NamedType[] types(Map<String, Class<?>> names) {
+        return names.entrySet().stream()
+                .map(e -> new NamedType(e.getValue(), e.getKey()))
+                .toArray(NamedType[]::new);
+    }
+
+    static JsonNode write(Edit edit) {
+        return MAPPER.readTree(MAPPER.writerFor(Edit.class).writeValueAsString(edit));
+    }
+
+    /**
+     * @throws JacksonException where it is no edit that this Hitch knows
+     */
+    static Edit read(JsonNode edit) {
+        return MAPPER.treeToValue(edit, Edit.class);
+    }
+}

@@ -1,0 +1,74 @@
+package hitch.store.journal;
+
+import hitch.core.counter.Reading;
+import hitch.core.counter.Zeroing;
+import hitch.core.job.Edit;
+import java.util.LinkedHashMap;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * The names that edits and counter marks go by in a journal. They are kept for ever, whatever the classes come to be
+ * called; an edit without a name here cannot be written.
+ */
+final class EditNames {
+    private static final Map<String, Class<?>> EDITS = new LinkedHashMap<>();
+    private static final Map<String, Class<?>> MARKS = Map.of("reading", Reading.class, "zeroing", Zeroing.class);
+
+    static {
+        EDITS.put("describe-property", Edit.DescribeProperty.class);
+        EDITS.put("set-rules", Edit.SetRules.class);
+        EDITS.put("put-clip", Edit.PutClip.class);
+        EDITS.put("leave-out-clip", Edit.LeaveOutClip.class);
+        EDITS.put("order-clips", Edit.OrderClips.class);
+        EDITS.put("set-aside", Edit.SetAside.class);
+        EDITS.put("adjust", Edit.Adjust.class);
+        EDITS.put("describe-line", Edit.DescribeLine.class);
+        EDITS.put("put-run", Edit.PutRun.class);
+        EDITS.put("remove-run", Edit.RemoveRun.class);
+        EDITS.put("set-mark", Edit.SetMark.class);
+        EDITS.put("read-counter", Edit.ReadCounter.class);
+        EDITS.put("say-counter-unit", Edit.SayCounterUnit.class);
+        EDITS.put("remove-mark", Edit.RemoveMark.class);
+        EDITS.put("add-finding", Edit.AddFinding.class);
+        EDITS.put("amend-finding", Edit.AmendFinding.class);
+        EDITS.put("move-finding", Edit.MoveFinding.class);
+        EDITS.put("weigh-finding", Edit.WeighFinding.class);
+        EDITS.put("merge-findings", Edit.MergeFindings.class);
+        EDITS.put("keep-apart", Edit.KeepApart.class);
+        EDITS.put("put-captions", Edit.PutCommentary.class);
+        EDITS.put("slide-captions", Edit.SlideCommentary.class);
+        EDITS.put("remove-captions", Edit.RemoveCommentary.class);
+        EDITS.put("keep-spoken", Edit.KeepSpoken.class);
+        EDITS.put("sight-spoken", Edit.SightSpoken.class);
+        EDITS.put("refuse-spoken", Edit.RefuseSpoken.class);
+        EDITS.put("remove-finding", Edit.RemoveFinding.class);
+    }
+
+    private EditNames() {}
+
+    static Map<String, Class<?>> edits() {
+        return EDITS;
+    }
+
+    static Map<String, Class<?>> marks() {
+        return MARKS;
+    }
+
+    static boolean isEdit(String name) {
+        return EDITS.containsKey(name);
+    }
+
+    /** What the name of an edit means to a reader, such as {@code add finding}. */
+    static String words(String name) {
+        return name.replace('-', ' ');
+    }
+
+    /** The name of what a journal of format 1 calls by its class, such as {@code PutCommentary}; empty where there is none. */
+    static Optional<String> ofClass(String simpleName) {
+        return EDITS.entrySet().stream()
+                .filter(e -> e.getValue().getSimpleName().equals(simpleName))
+                .map(Map.Entry::getKey)
+                .findFirst();
+    }
+}

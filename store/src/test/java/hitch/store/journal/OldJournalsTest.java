@@ -1,0 +1,30 @@
+package hitch.store.journal;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.exchange.FindingRow;
+import hitch.core.exchange.FindingsCsv;
+import hitch.core.exchange.LineJson;
+import hitch.core.job.JobHistory;
+import hitch.core.story.Audience;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
+import java.io.IOException;
+import org.junit.jupiter.api.Test;
+
+/** A job that an earlier version wrote opens, and comes to the same numbers. */
+class OldJournalsTest {
+    @Test
+    void theFirstFormatComesToTheSameNumbers() throws IOException {
+        ReadJournal read = JournalReader.read(OldJournals.first());
+        assertThat(read.damage()).isEmpty();
+        assertThat(read.newer()).isEmpty();
+        Survey survey = Reckoner.survey(
+                JobHistory.of(read.lines().stream().map(JournalLine::entry).toList())
+                        .job());
+        StringBuilder csv = new StringBuilder();
+        FindingsCsv.write(FindingRow.of(survey, Audience.HOMEOWNER), csv);
+        assertThat(csv.toString()).isEqualTo(OldJournals.firstFindings());
+        assertThat(LineJson.write(survey)).isEqualTo(OldJournals.firstLine());
+    }
+}
