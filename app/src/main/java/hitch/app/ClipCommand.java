@@ -1,8 +1,9 @@
 package hitch.app;
 
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.story.Audience;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.store.Footage;
@@ -11,7 +12,6 @@ import hitch.store.StoreException;
 import hitch.store.handover.EvidenceCut;
 import java.nio.file.Path;
 import java.util.Locale;
-import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -51,15 +51,21 @@ final class ClipCommand implements Callable<Integer> {
     @Option(
             names = "--for",
             paramLabel = "WHO",
-            description = "homeowner, buyer or district: nothing that they may not see is in it; else all of it.")
-    private Audience recipient;
+            description =
+                    "homeowner, buyer, buyers-agent, district or insurer: nothing that they may not see is in it; "
+                            + "else all of it.")
+    private Recipient recipient = Recipient.FIRM;
+
+    @Option(names = "--accept-damage", description = "Write the clips although the record is damaged.")
+    private boolean acceptDamage;
 
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder to write into.")
     private Path out;
 
     @Override
     public Integer call() throws Exception {
-        try (JobFolder folder = Jobs.open(job)) {
+        try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
+            Jobs.refuseDamage(folder, acceptDamage);
             Survey survey = Reckoner.survey(folder.job(), new Footage(folder.folder()).watched(folder.job()));
             LocatedFinding found = survey.finding(new FindingId(finding.toUpperCase(Locale.ROOT)))
                     .orElseThrow(() -> new StoreException("This job has no finding " + finding + "; it has "
@@ -68,7 +74,7 @@ final class ClipCommand implements Callable<Integer> {
                                     survey.findings().stream()
                                             .map(f -> f.finding().id().value())
                                             .toList()) + "."));
-            EvidenceCut cut = new EvidenceCut(survey, new Footage(folder.folder()), Optional.ofNullable(recipient));
+            EvidenceCut cut = new EvidenceCut(Disclosure.of(survey, recipient), new Footage(folder.folder()));
             Terminal terminal = new Terminal(spec.commandLine().getErr());
             for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
                 spec.commandLine().getOut().println(cut.write(found, form, before, after, out, terminal));

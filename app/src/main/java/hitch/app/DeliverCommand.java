@@ -1,6 +1,6 @@
 package hitch.app;
 
-import hitch.core.story.Audience;
+import hitch.core.disclosure.Recipient;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.media.voice.BuiltInVoice;
@@ -19,7 +19,7 @@ import picocli.CommandLine.Spec;
 @Command(
         name = "deliver",
         description = "Writes the narrated video, captions, report, tables and manifest for one recipient.",
-        footer = {"", "Example:", "  ./hitch deliver demo --audience homeowner --out OUT"},
+        footer = {"", "Example:", "  ./hitch deliver demo --recipient homeowner --out OUT"},
         mixinStandardHelpOptions = true)
 final class DeliverCommand implements Callable<Integer> {
     @Spec
@@ -28,20 +28,30 @@ final class DeliverCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "JOB", description = "Job folder, or demo.")
     private String job;
 
-    @Option(names = "--audience", required = true, description = "One of ${COMPLETION-CANDIDATES}, in any case.")
-    private Audience audience;
+    @Option(
+            names = {"--recipient", "--audience"},
+            required = true,
+            paramLabel = "WHO",
+            description = "homeowner, buyer, buyers-agent, district, insurer or firm.")
+    private Recipient recipient;
 
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder to write into.")
     private Path out;
 
+    @Option(
+            names = "--accept-damage",
+            description = "Deliver although the record is damaged; the manifest tells what cannot be trusted.")
+    private boolean acceptDamage;
+
     @Override
     public Integer call() throws Exception {
         Terminal terminal = new Terminal(spec.commandLine().getErr());
-        try (JobFolder folder = Jobs.open(job)) {
+        try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
+            Jobs.refuseDamage(folder, acceptDamage);
             Survey survey = Reckoner.survey(folder.job(), new Footage(folder.folder()).watched(folder.job()));
-            Delivery delivery =
-                    new Delivery(survey, new Footage(folder.folder()), BuiltInVoice.narrator(), Clock.systemUTC());
-            Path video = delivery.write(audience, out, terminal);
+            Delivery delivery = new Delivery(
+                    survey, new Footage(folder.folder()), BuiltInVoice.narrator(), Clock.systemUTC(), folder.damage());
+            Path video = delivery.write(recipient, out, terminal);
             spec.commandLine().getOut().println(video);
         }
         return 0;

@@ -5,14 +5,33 @@ import hitch.media.MediaException;
 import hitch.store.DataFolder;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
+import java.io.PrintWriter;
 import java.nio.file.Path;
 
 /** Finds the job a command names. */
 final class Jobs {
     private Jobs() {}
 
-    /** Opens the job in the folder {@code name}, or a fresh copy of the demo job for {@code demo}. */
-    static JobFolder open(String name) throws StoreException, MediaException {
-        return JobFolder.open(name.equals("demo") ? HitchWindow.freshDemo(DataFolder.path()) : Path.of(name));
+    /**
+     * Opens the job in the folder {@code name}, or a fresh copy of the demo job for {@code demo}.
+     *
+     * @param err where it is told what of the record is torn, damaged or not known
+     */
+    static JobFolder open(String name, PrintWriter err) throws StoreException, MediaException {
+        JobFolder folder =
+                JobFolder.open(name.equals("demo") ? HitchWindow.freshDemo(DataFolder.path()) : Path.of(name));
+        folder.notices().forEach(err::println);
+        err.flush();
+        return folder;
+    }
+
+    /**
+     * @throws StoreException where the record is damaged and nobody accepted that
+     */
+    static void refuseDamage(JobFolder folder, boolean accepted) throws StoreException {
+        if (!folder.damage().isEmpty() && !accepted) {
+            throw new StoreException("The record of this job is damaged, as told above, so nothing was written. "
+                    + "--accept-damage delivers what can be read and tells the damage.");
+        }
     }
 }

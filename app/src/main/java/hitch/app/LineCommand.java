@@ -73,7 +73,7 @@ final class LineCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws StoreException, MediaException, IOException {
-        try (JobFolder folder = Jobs.open(job)) {
+        try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
             Footage footage = new Footage(folder.folder());
             if (look) {
                 lookThrough(footage, folder.job());

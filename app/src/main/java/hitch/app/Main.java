@@ -1,5 +1,6 @@
 package hitch.app;
 
+import hitch.core.disclosure.Recipient;
 import hitch.media.MediaException;
 import hitch.store.DataFolder;
 import hitch.store.StoreException;
@@ -27,6 +28,7 @@ import picocli.CommandLine.Parameters;
             CounterCommand.class,
             NotesCommand.class,
             LineCommand.class,
+            HistoryCommand.class,
             BenchCommand.class,
             SimCommand.class,
             ShotsCommand.class
@@ -49,6 +51,16 @@ public final class Main implements Runnable {
     static CommandLine commandLine() {
         CommandLine line = new CommandLine(new Main());
         line.setCaseInsensitiveEnumValuesAllowed(true);
+        line.registerConverter(
+                Recipient.class,
+                word -> Recipient.of(word)
+                        .orElseThrow(() ->
+                                new CommandLine.TypeConversionException("there is no recipient " + word + "; there are "
+                                        + String.join(
+                                                ", ",
+                                                Recipient.STANDARD.stream()
+                                                        .map(Recipient::word)
+                                                        .toList()))));
         line.setParameterExceptionHandler((e, arguments) -> {
             e.getCommandLine()
                     .getErr()

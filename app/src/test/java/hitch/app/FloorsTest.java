@@ -63,6 +63,16 @@ class FloorsTest {
             .resideInAPackage("org.bytedeco..");
 
     @ArchTest
+    static final ArchRule whatLeavesTheFirmComesFromWhatMayBeSeen = noClasses()
+            .that()
+            .resideInAnyPackage("hitch.paper..", "hitch.media.render..", "hitch.store.handover..")
+            .and()
+            .doNotHaveFullyQualifiedName("hitch.store.handover.Delivery")
+            .should()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("hitch.core.survey.Survey");
+
+    @ArchTest
     static final ArchRule nothingOpensTheNetwork = noClasses()
             .should()
             .dependOnClassesThat()

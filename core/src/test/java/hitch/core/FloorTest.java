@@ -29,6 +29,7 @@ class FloorTest {
             "job",
             "survey",
             "judge",
+            "disclosure",
             "story",
             "sketch",
             "exchange");
@@ -51,6 +52,16 @@ class FloorTest {
 
     @ArchTest
     static final ArchRule dataFlowsOneWay = flow();
+
+    @ArchTest
+    static final ArchRule whatIsToldComesFromWhatMayBeSeen = noClasses()
+            .that()
+            .resideInAPackage("hitch.core.story..")
+            .or()
+            .haveNameMatching("hitch\\.core\\.exchange\\.Finding.*")
+            .should()
+            .dependOnClassesThat()
+            .haveFullyQualifiedName("hitch.core.survey.Survey");
 
     @ArchTest
     static final ArchRule noCircle =

@@ -1,7 +1,7 @@
 package hitch.desk;
 
+import hitch.core.disclosure.Recipient;
 import hitch.core.footage.Clip;
-import hitch.core.story.Audience;
 import hitch.desk.cut.CutBench;
 import hitch.desk.handover.HandOverBench;
 import hitch.desk.judge.JudgeBench;
@@ -51,13 +51,13 @@ public final class JobView extends BorderPane implements AutoCloseable {
         this.work = work;
         this.player = new Player(work.footage(), work::adjustmentAt, new DeviceSpeaker());
         Context desk = new Context(work, player, theme, new SimpleObjectProperty<>(), new SimpleObjectProperty<>());
-        var audience = new SimpleObjectProperty<>(Audience.HOMEOWNER);
+        var recipient = new SimpleObjectProperty<>(Recipient.HOMEOWNER);
         benches.add(new LoadBench(desk));
         benches.add(new MarkBench(desk));
         benches.add(new LineBench(desk));
         benches.add(new JudgeBench(desk));
-        benches.add(new CutBench(desk, audience));
-        benches.add(new HandOverBench(desk, audience));
+        benches.add(new CutBench(desk, recipient));
+        benches.add(new HandOverBench(desk, recipient));
         setTop(header(theme, leave));
         setCenter(stage);
         setBottom(new NoticeStrip(work.notices()));

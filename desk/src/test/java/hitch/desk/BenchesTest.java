@@ -107,7 +107,7 @@ class BenchesTest extends OpenWindow {
     void aDistrictWithoutAPartIsToldSo() throws TimeoutException {
         marked("roots at 12 ft");
         clickOn("#bench-hand-over");
-        clickOn("#audience-district");
+        clickOn("#recipient-district");
         clickOn("#hand-over");
         until(() -> lookup("#notice").queryAs(Label.class).getText().contains("Mark the boundary"));
         clickOn("Close");

@@ -220,7 +220,7 @@ class WindowTest extends OpenWindow {
         type(KeyCode.ENTER);
         until(() -> findings().size() == 1);
         clickOn("#bench-hand-over");
-        clickOn("#audience-buyer");
+        clickOn("#recipient-buyer");
         Path out = folder.resolve("out");
         interact(() -> lookup("#out-folder").queryAs(TextField.class).setText(out.toString()));
         clickOn("#hand-over");

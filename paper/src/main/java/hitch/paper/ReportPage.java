@@ -1,13 +1,10 @@
 package hitch.paper;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.exchange.FindingRow;
 import hitch.core.finding.Weight;
-import hitch.core.judge.Advice;
-import hitch.core.judge.Adviser;
 import hitch.core.judge.Cautions;
 import hitch.core.pipe.Material;
-import hitch.core.story.Audience;
-import hitch.core.survey.Survey;
 import hitch.media.draw.Palette;
 import io.pebbletemplates.pebble.PebbleEngine;
 import io.pebbletemplates.pebble.loader.ClasspathLoader;
@@ -44,27 +41,20 @@ public final class ReportPage {
     /**
      * @param video file name of the video beside the page; blank for none
      */
-    public static String write(Survey survey, Audience audience, String video) {
+    public static String write(Disclosure may, String video) {
         PebbleTemplate template = ENGINE.getTemplate("report");
         Map<String, Object> values = new HashMap<>();
-        List<FindingRow> rows = FindingRow.of(survey, audience);
-        boolean district = audience == Audience.DISTRICT;
-        values.put("facts", survey.facts());
-        values.put("title", survey.facts().title());
-        values.put("audience", audience.title());
-        values.put("client", district ? "" : survey.facts().client());
-        values.put(
-                "seen",
-                survey.seen().map(s -> survey.facts().unit().show(s.length())).orElse(""));
-        values.put(
-                "water",
-                district || survey.standingWater().mm() == 0
-                        ? ""
-                        : survey.facts().unit().show(survey.standingWater()));
+        List<FindingRow> rows = FindingRow.of(may);
+        values.put("facts", may.facts());
+        values.put("title", may.title());
+        values.put("audience", may.recipient().title());
+        values.put("client", may.facts().client());
+        values.put("seen", may.reached().map(s -> may.unit().show(s.length())).orElse(""));
+        values.put("water", may.standingWater().mm() == 0 ? "" : may.unit().show(may.standingWater()));
         values.put("rows", rows);
         values.put("counts", counts(rows));
-        values.put("advice", district ? List.<Advice>of() : Adviser.advise(survey));
-        values.put("pipe", district ? List.of() : pipe(survey));
+        values.put("advice", may.advice());
+        values.put("pipe", may.recipient().isPublic() ? List.of() : pipe(may));
         values.put("cautions", Cautions.ALL);
         values.put("video", video);
         values.put("textFont", font("HankenGrotesk-Regular.ttf"));
@@ -95,12 +85,12 @@ public final class ReportPage {
     /** A length of pipe as the page draws it. */
     public record Length(String words, String length, String share, String colour) {}
 
-    private static List<Length> pipe(Survey survey) {
-        double total = survey.seen().map(s -> (double) s.length().mm()).orElse(1.0);
-        return survey.spans().stream()
+    private static List<Length> pipe(Disclosure may) {
+        double total = may.reached().map(s -> (double) s.length().mm()).orElse(1.0);
+        return may.spans().stream()
                 .map(s -> new Length(
                         s.words(),
-                        survey.facts().unit().show(s.length()),
+                        may.unit().show(s.length()),
                         String.format(Locale.ROOT, "%.2f", 100 * s.length().mm() / Math.max(1, total)),
                         s.material().map(ReportPage::colour).orElse("#DDD7CA")))
                 .toList();

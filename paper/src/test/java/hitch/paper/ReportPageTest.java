@@ -3,12 +3,13 @@ package hitch.paper;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.exchange.FindingRow;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.PropertyFacts;
 import hitch.core.judge.Cautions;
-import hitch.core.story.Audience;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import java.util.List;
@@ -18,15 +19,15 @@ class ReportPageTest {
     private static final Survey SURVEY = Reckoner.survey(Sample.marked());
 
     /** The page's words without its fonts, which are long. */
-    private static String page(Survey survey, Audience audience) {
-        return ReportPage.write(survey, audience, "video.mp4").replaceAll("base64,[A-Za-z0-9+/=]+", "");
+    private static String page(Survey survey, Recipient recipient) {
+        return ReportPage.write(Disclosure.of(survey, recipient), "video.mp4").replaceAll("base64,[A-Za-z0-9+/=]+", "");
     }
 
     @Test
     void saysEachFindingInTheSharedWords() {
-        for (Audience audience : Audience.values()) {
-            String page = page(SURVEY, audience);
-            for (FindingRow row : FindingRow.of(SURVEY, audience)) {
+        for (Recipient recipient : Recipient.STANDARD) {
+            String page = page(SURVEY, recipient);
+            for (FindingRow row : FindingRow.of(Disclosure.of(SURVEY, recipient))) {
                 assertThat(page)
                         .contains("id=\"" + row.id() + "\"")
                         .contains(row.place())
@@ -40,9 +41,9 @@ class ReportPageTest {
 
     @Test
     void aDistrictsPageHoldsNothingPrivate() {
-        String page = page(SURVEY, Audience.DISTRICT);
+        String page = page(SURVEY, Recipient.DISTRICT);
         assertThat(page).doesNotContain("A. Client").doesNotContain("hose bib").doesNotContain("What to do");
-        assertThat(page(SURVEY, Audience.HOMEOWNER)).contains("A. Client").contains("What to do");
+        assertThat(page(SURVEY, Recipient.HOMEOWNER)).contains("A. Client").contains("What to do");
     }
 
     @Test
@@ -60,19 +61,19 @@ class ReportPageTest {
                         nasty,
                         List.of(nasty),
                         false)));
-        String page = page(Reckoner.survey(job), Audience.HOMEOWNER);
+        String page = page(Reckoner.survey(job), Recipient.HOMEOWNER);
         assertThat(page).doesNotContain("<script>").contains("&lt;script&gt;");
     }
 
     @Test
     void fetchesNothingFromElsewhere() {
-        assertThat(ReportPage.write(SURVEY, Audience.BUYER, "v.mp4"))
+        assertThat(ReportPage.write(Disclosure.of(SURVEY, Recipient.BUYER), "v.mp4"))
                 .doesNotContain("http://")
                 .doesNotContain("https://");
     }
 
     @Test
     void anEmptyJobMakesAPage() {
-        assertThat(page(Reckoner.survey(Job.EMPTY), Audience.BUYER)).contains("Unnamed property");
+        assertThat(page(Reckoner.survey(Job.EMPTY), Recipient.BUYER)).contains("Unnamed property");
     }
 }

@@ -1,5 +1,6 @@
 package hitch.core.exchange;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Sighting;
@@ -7,11 +8,8 @@ import hitch.core.footage.Clip;
 import hitch.core.measure.Inches;
 import hitch.core.measure.Station;
 import hitch.core.run.Run;
-import hitch.core.story.Audience;
-import hitch.core.story.ScriptWriter;
 import hitch.core.story.Wording;
-import hitch.core.survey.Survey;
-import hitch.core.survey.Whose;
+import hitch.core.survey.PlaceWords;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -77,21 +75,19 @@ public record FindingRow(
         String whose) {
 
     /** The rows a recipient gets, in the story's order. */
-    public static List<FindingRow> of(Survey survey, Audience audience) {
-        return ScriptWriter.shown(survey, audience).stream()
-                .map(f -> of(f, survey))
-                .toList();
+    public static List<FindingRow> of(Disclosure may) {
+        return may.findings().stream().map(f -> of(f, may)).toList();
     }
 
-    private static FindingRow of(LocatedFinding found, Survey survey) {
-        Optional<Clip> clip = survey.clip(found.finding().frame().clip());
+    private static FindingRow of(LocatedFinding found, Disclosure may) {
+        Optional<Clip> clip = may.clip(found.finding().frame().clip());
         long pts = found.finding().frame().pts();
         return new FindingRow(
                 found.finding().id().value(),
                 found.finding().kind().word(),
                 found.extent().map(e -> feet(e.from())).orElse(""),
                 found.extent().map(e -> feet(e.to())).orElse(""),
-                Wording.place(found, survey),
+                may.place(found).map(PlaceWords::all).orElse(Wording.NO_STATION),
                 Wording.what(found),
                 found.finding().traits().clock().map(c -> c.words()).orElse(""),
                 found.finding().traits().size().map(Inches::show).orElse(""),
@@ -102,7 +98,8 @@ public record FindingRow(
                 found.run().map(Run::name).orElse(""),
                 found.heading().word(),
                 String.format(Locale.ROOT, "%.2f", found.confidence()),
-                clip.map(Clip::fileName).orElse(found.finding().frame().clip().value()),
+                clip.map(Clip::fileName)
+                        .orElse(may.text(found.finding().frame().clip().value())),
                 clip.map(c -> String.format(Locale.ROOT, "%.3f", c.secondsInto(pts)))
                         .orElse(""),
                 pts,
@@ -113,19 +110,19 @@ public record FindingRow(
                 found.finding().sightings().isEmpty()
                         ? ""
                         : feet(new Station(found.doubt().mm())),
-                found.finding().sightings().stream().map(s -> seen(s, survey)).collect(Collectors.joining("; ")),
+                found.finding().sightings().stream().map(s -> seen(s, may)).collect(Collectors.joining("; ")),
                 found.also().stream().map(FindingId::value).collect(Collectors.joining(" ")),
-                survey.line().isOwners(found).map(Whose::word).orElse(""));
+                may.whose(found));
     }
 
-    private static String seen(Sighting sighting, Survey survey) {
-        return survey.clip(sighting.frame().clip())
+    private static String seen(Sighting sighting, Disclosure may) {
+        return may.clip(sighting.frame().clip())
                 .map(c -> String.format(
                         Locale.ROOT,
                         "%s %.3f",
                         c.fileName(),
                         c.secondsInto(sighting.frame().pts())))
-                .orElse(sighting.frame().clip().value());
+                .orElse(may.text(sighting.frame().clip().value()));
     }
 
     /** File name of a finding's still within a delivery. */

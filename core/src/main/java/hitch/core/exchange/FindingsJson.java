@@ -1,9 +1,8 @@
 package hitch.core.exchange;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
-import hitch.core.story.Audience;
-import hitch.core.survey.Survey;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
@@ -18,23 +17,23 @@ public final class FindingsJson {
 
     private FindingsJson() {}
 
-    public static String write(Survey survey, Audience audience) {
+    public static String write(Disclosure may) {
         Map<String, Object> root = new LinkedHashMap<>();
-        root.put("property", survey.facts().title());
-        root.put("recorded", survey.facts().inspectedOn());
-        root.put("for", audience.word());
-        root.put("unit", survey.facts().unit().sign());
-        survey.seen().ifPresent(s -> root.put("seen_ft", feet(s.length())));
-        if (audience != Audience.DISTRICT) {
-            root.put("standing_water_ft", feet(survey.standingWater()));
-            root.put("pipe", spans(survey));
+        root.put("property", may.title());
+        root.put("recorded", may.facts().inspectedOn());
+        root.put("for", may.recipient().word());
+        root.put("unit", may.facts().unit().sign());
+        may.reached().ifPresent(s -> root.put("seen_ft", feet(s.length())));
+        if (!may.recipient().isPublic()) {
+            root.put("standing_water_ft", feet(may.standingWater()));
+            root.put("pipe", spans(may));
         }
-        root.put("findings", FindingRow.of(survey, audience));
+        root.put("findings", FindingRow.of(may));
         return MAPPER.writeValueAsString(root);
     }
 
-    private static List<Map<String, Object>> spans(Survey survey) {
-        return survey.spans().stream()
+    private static List<Map<String, Object>> spans(Disclosure may) {
+        return may.spans().stream()
                 .map(s -> {
                     Extent extent = s.extent();
                     Map<String, Object> row = new LinkedHashMap<>();

@@ -9,6 +9,7 @@ import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.UnaryOperator;
 
 /**
  * What is in the pipe at a place.
@@ -91,6 +92,30 @@ public record Finding(
     /** The same finding marked at another frame. */
     public Finding movedTo(FrameRef other) {
         return new Finding(id, kind, other, typed, traits, wording, remark, weightSet, history, sightings, apart);
+    }
+
+    /** The same finding as seen at {@code other} and in {@code seen}, and nowhere else; without its history. */
+    public Finding seenOnly(FrameRef other, List<Sighting> seen) {
+        return new Finding(id, kind, other, typed, traits, wording, remark, weightSet, List.of(), seen, apart);
+    }
+
+    /** The same finding in other words of the same meaning; without its history. */
+    public Finding worded(UnaryOperator<String> how) {
+        List<Sighting> said = sightings.stream()
+                .map(s -> new Sighting(s.frame(), how.apply(s.wording())))
+                .toList();
+        return new Finding(
+                id,
+                kind,
+                frame,
+                typed,
+                traits,
+                how.apply(wording),
+                how.apply(remark),
+                weightSet,
+                List.of(),
+                said,
+                apart);
     }
 
     /** The same finding with a weight set by hand, or back to the house rules when empty. */

@@ -77,6 +77,12 @@ public record LocatedFinding(
                 finding, extent, run, heading, confidence, weight, because, pipe, doubt, also, best, lasting, phase);
     }
 
+    /** The same with its finding and its run put in other words. */
+    public LocatedFinding telling(Finding other, Optional<Run> trip) {
+        return new LocatedFinding(
+                other, extent, trip, heading, confidence, weight, because, branch, doubt, also, best, lasting, phase);
+    }
+
     /** The id of this finding and of those it stands for. */
     public List<FindingId> ids() {
         return Stream.concat(Stream.of(finding.id()), also.stream()).toList();

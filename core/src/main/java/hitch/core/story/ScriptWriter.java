@@ -1,47 +1,42 @@
 package hitch.core.story;
 
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
 import hitch.core.job.PropertyFacts;
 import hitch.core.judge.Advice;
-import hitch.core.judge.Adviser;
 import hitch.core.judge.Cautions;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.run.Run;
 import hitch.core.survey.PlaceWords;
-import hitch.core.survey.Survey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 
-/** Writes the story of a survey for one recipient. */
+/** Writes the story for one recipient of what they may see. */
 public final class ScriptWriter {
-    private final Survey survey;
-    private final Audience audience;
+    private final Disclosure may;
+    private final Recipient recipient;
     private final LengthUnit unit;
 
-    private ScriptWriter(Survey survey, Audience audience) {
-        this.survey = survey;
-        this.audience = audience;
-        this.unit = survey.facts().unit();
+    private ScriptWriter(Disclosure may) {
+        this.may = may;
+        this.recipient = may.recipient();
+        this.unit = may.unit();
     }
 
-    public static Story write(Survey survey, Audience audience) {
-        return new ScriptWriter(survey, audience).story();
-    }
-
-    /** The findings this recipient is shown, in the story's order: each run from its opening outwards. */
-    public static List<LocatedFinding> shown(Survey survey, Audience audience) {
-        return Selection.of(survey, audience);
+    public static Story write(Disclosure may) {
+        return new ScriptWriter(may).story();
     }
 
     private Story story() {
-        List<LocatedFinding> shown = shown(survey, audience);
+        List<LocatedFinding> shown = may.findings();
         List<Chapter> chapters = new ArrayList<>();
         chapters.add(new Chapter("Opening", List.of(opening())));
-        for (Run run : survey.runs()) {
+        for (Run run : may.runs()) {
             List<Shot> shots = shown.stream()
                     .filter(f -> f.run().filter(run::equals).isPresent())
                     .map(this::shot)
@@ -56,25 +51,26 @@ public final class ScriptWriter {
             chapters.add(new Chapter("Also seen", rest));
         }
         chapters.add(new Chapter("Closing", List.of(closing(shown))));
-        return new Story(audience, survey.facts().title(), chapters);
+        return new Story(recipient, may.title(), chapters);
     }
 
     private Shot opening() {
-        PropertyFacts facts = survey.facts();
+        PropertyFacts facts = may.facts();
         List<CardShot.Row> rows = new ArrayList<>();
         rows.add(CardShot.Row.of("Property", facts.title()));
-        if (audience != Audience.DISTRICT && !facts.client().isBlank()) {
+        if (!facts.client().isBlank()) {
             rows.add(CardShot.Row.of("For", facts.client()));
         }
         if (!facts.inspectedOn().isBlank()) {
             rows.add(CardShot.Row.of("Recorded", facts.inspectedOn()));
         }
-        survey.runs().stream()
+        may.runs().stream()
                 .findFirst()
+                .filter(run -> !run.opening().words().isBlank() && !recipient.isPublic())
                 .ifPresent(run -> rows.add(CardShot.Row.of(
                         "Opening used",
                         (run.opening().words() + ", " + run.opening().place()).replaceAll(", $", ""))));
-        for (Run run : survey.runs()) {
+        for (Run run : may.runs()) {
             rows.add(CardShot.Row.of(
                     "Direction", run.name() + ", " + run.direction().flow()));
         }
@@ -89,30 +85,29 @@ public final class ScriptWriter {
     }
 
     private String openingWords() {
-        PropertyFacts facts = survey.facts();
-        String seen = survey.seen()
+        PropertyFacts facts = may.facts();
+        String seen = may.reached()
                 .map(s -> "The camera saw " + unit.show(s.length()) + " of pipe. ")
                 .orElse("");
         String missing = facts.notExamined().isEmpty() ? "" : "Not examined: " + joined(facts.notExamined());
-        return switch (audience) {
-            case HOMEOWNER ->
+        return switch (recipient.tone()) {
+            case OWNER ->
                 "This is the inside of your sewer line at " + facts.property() + ". " + seen
                         + "We start at the opening and show you each thing worth knowing. " + missing;
             case BUYER ->
                 "This is the sewer line at " + facts.property() + ", as the camera found it. " + seen
                         + "What follows is what was seen, and what stays unknown. " + missing;
-            case DISTRICT ->
-                "Record of the line at " + facts.property() + ". Distances are from the opening. " + missing;
+            case RECORD -> "Record of the line at " + facts.property() + ". Distances are from the opening. " + missing;
         };
     }
 
     private Shot shot(LocatedFinding found) {
         return new FindingShot(
-                found.finding().kind().title() + ", " + Wording.place(found, survey),
+                found.finding().kind().title() + ", " + place(found),
                 found.finding().id(),
                 found.finding().frame(),
-                survey.rules().shownBefore(),
-                survey.rules().shownAfter(),
+                may.secondsBefore(found.finding().frame()),
+                may.secondsAfter(found.finding().frame()),
                 Wording.what(found),
                 found.weight().knots(),
                 found.finding().traits().clock(),
@@ -120,11 +115,11 @@ public final class ScriptWriter {
     }
 
     private String words(LocatedFinding found) {
-        String fact = sentence(Wording.place(found, survey)) + " " + sentence(Wording.what(found));
-        return switch (audience) {
-            case HOMEOWNER -> fact + " " + Wording.meaning(found) + asks(found);
+        String fact = sentence(place(found)) + " " + sentence(Wording.what(found));
+        return switch (recipient.tone()) {
+            case OWNER -> fact + " " + Wording.meaning(found) + asks(found);
             case BUYER -> fact + " " + Wording.meaning(found) + certainty(found);
-            case DISTRICT -> fact;
+            case RECORD -> fact;
         };
     }
 
@@ -159,35 +154,29 @@ public final class ScriptWriter {
                     : String.join("; ", such.stream().map(this::brief).toList());
             rows.add(new CardShot.Row(shownWeight.word(), list, shownWeight.knots()));
         }
-        if (audience != Audience.DISTRICT) {
-            Adviser.advise(survey).stream()
-                    .limit(3)
-                    .map(Advice::proposal)
-                    .forEach(p -> rows.add(CardShot.Row.of("Advice", p)));
-        }
+        may.advice().stream().limit(3).map(Advice::proposal).forEach(p -> rows.add(CardShot.Row.of("Advice", p)));
         notSeen(shown).forEach(n -> rows.add(CardShot.Row.of("Not seen", n)));
         Cautions.ALL.forEach(c -> rows.add(CardShot.Row.of("Mind", c)));
         return new CardShot("What was found", rows, closingWords(shown));
     }
 
     private String brief(LocatedFinding found) {
-        return found.finding().kind().title() + " "
-                + survey.line().place(found, unit).map(PlaceWords::all).orElse(Wording.NO_STATION);
+        return found.finding().kind().title() + " " + place(found);
+    }
+
+    private String place(LocatedFinding found) {
+        return may.place(found).map(PlaceWords::all).orElse(Wording.NO_STATION);
     }
 
     private List<String> notSeen(List<LocatedFinding> shown) {
-        List<String> missing = new ArrayList<>(survey.facts().notExamined());
+        List<String> missing = new ArrayList<>(may.facts().notExamined());
         shown.stream()
                 .filter(f -> f.finding().kind() == FindingKind.LIMIT)
-                .forEach(f -> missing.add("Past " + Wording.place(f, survey) + ": "
+                .forEach(f -> missing.add("Past " + place(f) + ": "
                         + (f.finding().remark().isBlank()
                                 ? "nothing was seen"
                                 : f.finding().remark())));
-        survey.unseen()
-                .forEach(u -> missing.add("From "
-                        + survey.line().place(u.branch(), u.extent(), unit).all() + ": the footage is " + u.why()
-                        + " there"));
-        survey.line().beyond(unit).ifPresent(missing::add);
+        missing.addAll(may.unseen());
         return missing;
     }
 
@@ -196,7 +185,7 @@ public final class ScriptWriter {
                 .filter(f -> f.weight().compareTo(Weight.MEND) >= 0)
                 .count();
         long care = shown.stream().filter(f -> f.weight() == Weight.TEND).count();
-        Distance water = survey.standingWater();
+        Distance water = may.standingWater();
         String count = (repair == 0
                         ? "Nothing seen calls for a repair"
                         : counted(repair, "finding") + " " + (repair == 1 ? "calls" : "call") + " for a repair")
@@ -204,15 +193,13 @@ public final class ScriptWriter {
                         ? ". "
                         : ", and " + counted(care, "finding").toLowerCase(Locale.ROOT) + " "
                                 + (care == 1 ? "needs" : "need") + " care soon. ");
-        if (audience == Audience.DISTRICT) {
+        if (recipient.isPublic()) {
             return counted(shown.size(), "finding") + " recorded. Codes and ownership are for the district to settle.";
         }
         String standing = water.mm() > 0 ? "Water stands over " + unit.show(water) + " of the line. " : "";
-        String advice = Adviser.advise(survey).stream()
-                .findFirst()
-                .map(a -> a.proposal() + " ")
-                .orElse("");
-        String who = audience == Audience.BUYER
+        String advice =
+                may.advice().stream().findFirst().map(a -> a.proposal() + " ").orElse("");
+        String who = recipient.tone() == Recipient.Tone.BUYER
                 ? "Ask for the written report, and have a licensed plumber read it before closing."
                 : "The written report holds the details.";
         return count + standing + advice + who;

@@ -1,15 +1,16 @@
 package hitch.core.story;
 
+import hitch.core.disclosure.Recipient;
 import java.util.List;
 
 /**
  * A deliverable for one recipient.
  *
- * @param audience who it is for
+ * @param recipient who it is for
  * @param title the property as this recipient may see it
  * @param chapters in order
  */
-public record Story(Audience audience, String title, List<Chapter> chapters) {
+public record Story(Recipient recipient, String title, List<Chapter> chapters) {
     public Story {
         chapters = List.copyOf(chapters);
     }

@@ -4,9 +4,10 @@ import hitch.core.finding.Cleanable;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Lasting;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.measure.LengthUnit;
 import hitch.core.run.Phase;
+import hitch.core.survey.Line;
 import hitch.core.survey.PlaceWords;
-import hitch.core.survey.Survey;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
@@ -18,11 +19,8 @@ public final class Wording {
     public static final String NO_STATION = "no station";
 
     /** Where the finding is: {@code 31.4 ft toward the main}, or that it has no station. */
-    public static String place(LocatedFinding found, Survey survey) {
-        return survey.line()
-                .place(found, survey.facts().unit())
-                .map(PlaceWords::all)
-                .orElse(NO_STATION);
+    public static String place(LocatedFinding found, Line line, LengthUnit unit) {
+        return line.place(found, unit).map(PlaceWords::all).orElse(NO_STATION);
     }
 
     /** What it is, with its free text: {@code Roots, at the top, heavy; through the joint}. */

@@ -4,11 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.LineJob;
 import hitch.core.Sample;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.rules.OwnersReach;
 import hitch.core.run.Direction;
-import hitch.core.story.Audience;
 import hitch.core.story.Cutting;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
@@ -28,9 +29,9 @@ import tools.jackson.databind.json.JsonMapper;
 class ExchangeTest {
     private static final Survey SURVEY = Reckoner.survey(Sample.marked());
 
-    private static List<CSVRecord> csv(Survey survey, Audience audience) throws IOException {
+    private static List<CSVRecord> csv(Survey survey, Recipient recipient) throws IOException {
         StringBuilder out = new StringBuilder();
-        FindingsCsv.write(FindingRow.of(survey, audience), out);
+        FindingsCsv.write(FindingRow.of(Disclosure.of(survey, recipient)), out);
         return CSVFormat.RFC4180
                 .builder()
                 .setHeader()
@@ -41,10 +42,10 @@ class ExchangeTest {
 
     @Test
     void csvAndJsonTellTheSame() throws IOException {
-        for (Audience audience : Audience.values()) {
-            List<CSVRecord> table = csv(SURVEY, audience);
+        for (Recipient recipient : Recipient.STANDARD) {
+            List<CSVRecord> table = csv(SURVEY, recipient);
             JsonNode rows = JsonMapper.shared()
-                    .readTree(FindingsJson.write(SURVEY, audience))
+                    .readTree(FindingsJson.write(Disclosure.of(SURVEY, recipient)))
                     .get("findings");
             assertThat(table).hasSize(rows.size());
             for (int i = 0; i < table.size(); i++) {
@@ -64,7 +65,7 @@ class ExchangeTest {
 
     @Test
     void stationsAreSignedWithTheFlow() throws IOException {
-        List<CSVRecord> table = csv(SURVEY, Audience.HOMEOWNER);
+        List<CSVRecord> table = csv(SURVEY, Recipient.HOMEOWNER);
         assertThat(table.get(0).get("station_from_ft")).isEqualTo("-5.0");
         assertThat(table.get(4).get("station_from_ft")).isEqualTo("31.0");
         assertThat(table.get(4).get("station_to_ft")).isEqualTo("38.0");
@@ -78,18 +79,18 @@ class ExchangeTest {
                 .note("street", 20, "roots top heavy")
                 .note("street", 45, "hole right")
                 .rules(r -> r.withSchool(OwnersReach.TO_THE_PROPERTY_LINE));
-        assertThat(csv(job.survey(), Audience.HOMEOWNER))
+        assertThat(csv(job.survey(), Recipient.HOMEOWNER))
                 .extracting(r -> r.get("whose"))
                 .containsOnly("");
         job.note("street", 40, "boundary, property line at the hedge");
-        assertThat(csv(job.survey(), Audience.HOMEOWNER))
+        assertThat(csv(job.survey(), Recipient.HOMEOWNER))
                 .extracting(r -> r.get("kind") + " " + r.get("whose"))
                 .contains("roots owner's", "hole public");
     }
 
     @Test
     void aDistrictsJsonHoldsNothingPrivate() {
-        String json = FindingsJson.write(SURVEY, Audience.DISTRICT);
+        String json = FindingsJson.write(Disclosure.of(SURVEY, Recipient.DISTRICT));
         assertThat(json).doesNotContain("A. Client").doesNotContain("cast iron").doesNotContain("hose bib");
     }
 
@@ -98,7 +99,7 @@ class ExchangeTest {
     void formulasAreDefused(String typed) throws IOException {
         assertThat(FindingsCsv.defused(typed)).isEqualTo("'" + typed);
         Job job = Sample.note(Sample.job(), Sample.DOWN, 5, typed);
-        assertThat(csv(Reckoner.survey(job), Audience.HOMEOWNER).getFirst().get("wording"))
+        assertThat(csv(Reckoner.survey(job), Recipient.HOMEOWNER).getFirst().get("wording"))
                 .doesNotStartWith("=")
                 .doesNotStartWith("@")
                 .doesNotStartWith("+");
@@ -126,7 +127,7 @@ class ExchangeTest {
                 List.of());
         Job amended = job.with(new Edit.AmendFinding(found.id(), odd));
         String wording =
-                csv(Reckoner.survey(amended), Audience.BUYER).getFirst().get("wording");
+                csv(Reckoner.survey(amended), Recipient.BUYER).getFirst().get("wording");
         assertThat(wording).isEqualTo(FindingsCsv.defused(typed));
     }
 

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.Sample;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import java.util.List;
@@ -15,16 +17,17 @@ import org.junit.jupiter.api.Test;
 class CuttingTest {
     private static final Survey SURVEY = Reckoner.survey(Sample.marked());
 
-    private static Cutting cut(Audience audience, double pace) {
+    private static Cutting cut(Recipient recipient, double pace) {
         return Cutting.of(
-                ScriptWriter.write(SURVEY, audience), s -> s.narration().length() * pace, s ->
-                        new double[] {s.before(), s.after()});
+                ScriptWriter.write(Disclosure.of(SURVEY, recipient)),
+                s -> s.narration().length() * pace,
+                s -> new double[] {s.before(), s.after()});
     }
 
     @Property(tries = 60)
     void shotsFollowWithoutGapsAndVoiceFitsInside(@ForAll @DoubleRange(max = 0.2) double pace) {
-        for (Audience audience : Audience.values()) {
-            Cutting cutting = cut(audience, pace);
+        for (Recipient recipient : Recipient.STANDARD) {
+            Cutting cutting = cut(recipient, pace);
             double at = 0;
             for (Cutting.Placed placed : cutting.placed()) {
                 assertThat(placed.start()).isEqualTo(at);
@@ -40,7 +43,7 @@ class CuttingTest {
 
     @Property(tries = 60)
     void captionsFollowEachOtherAndEndWithTheStory(@ForAll @DoubleRange(min = 0.01, max = 0.2) double pace) {
-        Cutting cutting = cut(Audience.HOMEOWNER, pace);
+        Cutting cutting = cut(Recipient.HOMEOWNER, pace);
         double at = 0;
         for (Cutting.Caption cue : cutting.captions()) {
             assertThat(cue.start()).isGreaterThanOrEqualTo(at - 1e-9);
@@ -52,7 +55,7 @@ class CuttingTest {
 
     @Test
     void captionsSayTheNarrationWordForWord() {
-        Cutting cutting = cut(Audience.BUYER, 0.07);
+        Cutting cutting = cut(Recipient.BUYER, 0.07);
         String spoken = String.join(
                 " ",
                 cutting.placed().stream().map(p -> p.shot().narration().strip()).toList());
@@ -63,10 +66,11 @@ class CuttingTest {
 
     @Test
     void aShortVoiceStillHoldsTheFrame() {
-        FindingShot shot = (FindingShot)
-                ScriptWriter.write(SURVEY, Audience.HOMEOWNER).shots().get(1);
+        FindingShot shot = (FindingShot) ScriptWriter.write(Disclosure.of(SURVEY, Recipient.HOMEOWNER))
+                .shots()
+                .get(1);
         Cutting cutting =
-                Cutting.of(new Story(Audience.HOMEOWNER, "t", List.of(new Chapter("c", List.of(shot)))), s -> 0.5, s ->
+                Cutting.of(new Story(Recipient.HOMEOWNER, "t", List.of(new Chapter("c", List.of(shot)))), s -> 0.5, s ->
                         new double[] {1, 0});
         Cutting.Placed placed = cutting.placed().getFirst();
         assertThat(placed.holdEnd() - placed.holdStart()).isCloseTo(Cutting.HOLD_LEAST, within(1e-9));

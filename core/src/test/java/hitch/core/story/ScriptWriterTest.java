@@ -3,6 +3,8 @@ package hitch.core.story;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
@@ -16,15 +18,15 @@ import org.junit.jupiter.api.Test;
 class ScriptWriterTest {
     private static final Survey SURVEY = Reckoner.survey(Sample.marked());
 
-    private static String words(Audience audience) {
-        return ScriptWriter.write(SURVEY, audience).shots().stream()
+    private static String words(Recipient recipient) {
+        return ScriptWriter.write(Disclosure.of(SURVEY, recipient)).shots().stream()
                 .map(s -> s.title() + "\n" + s.narration() + "\n"
                         + (s instanceof CardShot c ? c.rows().toString() : ""))
                 .collect(Collectors.joining("\n"));
     }
 
-    private static List<String> ids(Audience audience) {
-        return ScriptWriter.shown(SURVEY, audience).stream()
+    private static List<String> ids(Recipient recipient) {
+        return Disclosure.of(SURVEY, recipient).findings().stream()
                 .map(LocatedFinding::finding)
                 .map(f -> f.id().value())
                 .toList();
@@ -32,37 +34,40 @@ class ScriptWriterTest {
 
     @Test
     void goesOutwardFromTheOpeningRunByRun() {
-        assertThat(ids(Audience.HOMEOWNER)).containsExactly("F1", "F2", "F3", "F4", "F5", "F6", "F7", "F8");
-        assertThat(ScriptWriter.write(SURVEY, Audience.HOMEOWNER).chapters())
+        assertThat(ids(Recipient.HOMEOWNER)).containsExactly("F1", "F2", "F3", "F4", "F5", "F6", "F7", "F8");
+        assertThat(ScriptWriter.write(Disclosure.of(SURVEY, Recipient.HOMEOWNER))
+                        .chapters())
                 .extracting(Chapter::title)
                 .containsExactly("Opening", "Building run", "Street run", "Also seen", "Closing");
     }
 
     @Test
     void aDistrictSeesItsOwnPartOnly() {
-        assertThat(ids(Audience.DISTRICT)).containsExactly("F6", "F7");
-        assertThat(words(Audience.DISTRICT)).doesNotContain("A. Client").doesNotContain("hose bib");
+        assertThat(ids(Recipient.DISTRICT)).containsExactly("F6", "F7");
+        assertThat(words(Recipient.DISTRICT)).doesNotContain("A. Client").doesNotContain("hose bib");
     }
 
     @Test
     void withoutABoundaryADistrictGetsTheConnectionOnly() {
         Job job = Sample.marked().with(new Edit.RemoveFinding(new FindingId("F6")));
-        assertThat(ScriptWriter.shown(Reckoner.survey(job), Audience.DISTRICT))
+        assertThat(Disclosure.of(Reckoner.survey(job), Recipient.DISTRICT).findings())
                 .extracting(f -> f.finding().id().value())
                 .containsExactly("F7");
     }
 
     @Test
     void everyRecipientHearsTheSameFacts() {
-        for (Audience audience : Audience.values()) {
-            for (LocatedFinding found : ScriptWriter.shown(SURVEY, audience)) {
-                Shot shot = ScriptWriter.write(SURVEY, audience).shots().stream()
+        for (Recipient recipient : Recipient.STANDARD) {
+            for (LocatedFinding found : Disclosure.of(SURVEY, recipient).findings()) {
+                Shot shot = ScriptWriter.write(Disclosure.of(SURVEY, recipient)).shots().stream()
                         .filter(s -> s instanceof FindingShot f
                                 && f.finding().equals(found.finding().id()))
                         .findFirst()
                         .orElseThrow();
                 assertThat(shot.narration().toLowerCase())
-                        .contains(Wording.place(found, SURVEY).toLowerCase())
+                        .contains(Wording.place(
+                                        found, SURVEY.line(), SURVEY.facts().unit())
+                                .toLowerCase())
                         .contains(Wording.what(found).toLowerCase());
             }
         }
@@ -70,16 +75,20 @@ class ScriptWriterTest {
 
     @Test
     void theScriptsDiffer() {
-        assertThat(words(Audience.HOMEOWNER)).contains("your sewer line").contains("It needs a repair.");
-        assertThat(words(Audience.BUYER)).contains("before closing").doesNotContain("your sewer line");
-        assertThat(words(Audience.DISTRICT)).contains("for the district to settle");
+        assertThat(words(Recipient.HOMEOWNER)).contains("your sewer line").contains("It needs a repair.");
+        assertThat(words(Recipient.BUYER)).contains("before closing").doesNotContain("your sewer line");
+        assertThat(words(Recipient.DISTRICT)).contains("for the district to settle");
     }
 
     @Test
     void theOpeningSaysWhatWasExaminedAndWhatNot() {
-        for (Audience audience : Audience.values()) {
-            CardShot card =
-                    (CardShot) ScriptWriter.write(SURVEY, audience).shots().getFirst();
+        for (Recipient recipient : Recipient.STANDARD) {
+            if (recipient.isPublic()) {
+                // What was not examined lies on the private side.
+                continue;
+            }
+            CardShot card = (CardShot)
+                    ScriptWriter.write(Disclosure.of(SURVEY, recipient)).shots().getFirst();
             assertThat(card.rows())
                     .extracting(CardShot.Row::text)
                     .contains("The buried line.", "The drains beneath the building.");
@@ -89,8 +98,9 @@ class ScriptWriterTest {
 
     @Test
     void theClosingListsByWeightWhatWasNotSeenAndTheCautions() {
-        CardShot card = (CardShot)
-                ScriptWriter.write(SURVEY, Audience.HOMEOWNER).shots().getLast();
+        CardShot card = (CardShot) ScriptWriter.write(Disclosure.of(SURVEY, Recipient.HOMEOWNER))
+                .shots()
+                .getLast();
         List<Integer> knots = card.rows().stream()
                 .map(CardShot.Row::knots)
                 .filter(k -> k >= 0)
@@ -104,7 +114,7 @@ class ScriptWriterTest {
 
     @Test
     void anEmptyJobStillMakesAStory() {
-        Story story = ScriptWriter.write(Reckoner.survey(Job.EMPTY), Audience.BUYER);
+        Story story = ScriptWriter.write(Disclosure.of(Reckoner.survey(Job.EMPTY), Recipient.BUYER));
         assertThat(story.shots())
                 .hasSize(2)
                 .allSatisfy(s -> assertThat(s.narration()).isNotBlank());

@@ -2,15 +2,11 @@ package hitch.core.story;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hitch.core.Sample;
 import hitch.core.finding.FindingId;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
 import hitch.core.footage.TimeBase;
-import hitch.core.job.Job;
-import hitch.core.survey.Reckoner;
-import hitch.core.survey.Survey;
 import java.util.Optional;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
@@ -84,45 +80,5 @@ class ShownFramesTest {
         }
         assertThat(shown.first()).isLessThanOrEqualTo(frame);
         assertThat(shown.last()).isGreaterThanOrEqualTo(shown.first());
-    }
-
-    private static Survey survey() {
-        Job job = Sample.note(Sample.job(), Sample.DOWN, 45, "boundary, at the hedge");
-        return Reckoner.survey(Sample.note(job, Sample.DOWN, 60, "main connection"));
-    }
-
-    @Test
-    void aDistrictSeesFromTheBoundaryOnAndTheFirmAll() {
-        MayBeSeen district = new MayBeSeen(survey(), Optional.of(Audience.DISTRICT));
-        assertThat(district.is(new FrameRef(Sample.DOWN, 46_000))).isTrue();
-        assertThat(district.is(new FrameRef(Sample.DOWN, 44_000))).isFalse();
-        assertThat(district.is(new FrameRef(Sample.UP, 30_000))).isFalse();
-        assertThat(district.is(new FrameRef(Sample.YARD, 1_000))).isFalse();
-        for (Optional<Audience> who : java.util.List.of(Optional.<Audience>empty(), Optional.of(Audience.BUYER))) {
-            assertThat(new MayBeSeen(survey(), who).is(new FrameRef(Sample.YARD, 1_000)))
-                    .isTrue();
-        }
-    }
-
-    @Test
-    void withoutABoundaryADistrictSeesNothing() {
-        MayBeSeen district = new MayBeSeen(Reckoner.survey(Sample.job()), Optional.of(Audience.DISTRICT));
-        assertThat(district.is(new FrameRef(Sample.DOWN, 60_000))).isFalse();
-    }
-
-    @Test
-    void aStretchEndsWhereWhatMayBeSeenEnds() {
-        FrameIndex index = index(3000, 25);
-        MayBeSeen district = new MayBeSeen(survey(), Optional.of(Audience.DISTRICT));
-        FrameRef frame = new FrameRef(Sample.DOWN, 50_000);
-        int back = district.back(frame, index, 0);
-        assertThat(index.pts(back)).isBetween(45_000L, 45_040L);
-        // The camera turns at sixty seconds and is back at the boundary at seventy-five.
-        int on = district.on(frame, index, 2999);
-        assertThat(index.pts(on)).isBetween(74_960L, 75_040L);
-        assertThat(district.back(frame, index, 1200)).isEqualTo(1200);
-        MayBeSeen firm = new MayBeSeen(survey(), Optional.empty());
-        assertThat(firm.back(frame, index, 7)).isEqualTo(7);
-        assertThat(firm.on(frame, index, 2998)).isEqualTo(2998);
     }
 }

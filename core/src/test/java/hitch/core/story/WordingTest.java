@@ -3,6 +3,7 @@ package hitch.core.story;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
@@ -55,14 +56,22 @@ class WordingTest {
         PropertyFacts facts = Sample.job().facts();
         Job job = Sample.job().with(new Edit.DescribeProperty(facts.in(unit)));
         Survey survey = Reckoner.survey(Sample.note(job, Sample.DOWN, 9, note));
-        assertThat(Wording.place(survey.findings().getFirst(), survey)).isEqualTo(place);
+        assertThat(Wording.place(
+                        survey.findings().getFirst(),
+                        survey.line(),
+                        survey.facts().unit()))
+                .isEqualTo(place);
     }
 
     @Test
     void aFindingOnNoRunHasNoStation() {
         Job job = Sample.note(Sample.job(), Sample.YARD, 3, "cap under the mulch");
         Survey survey = Reckoner.survey(job);
-        assertThat(Wording.place(survey.findings().getFirst(), survey)).isEqualTo("no station");
+        assertThat(Wording.place(
+                        survey.findings().getFirst(),
+                        survey.line(),
+                        survey.facts().unit()))
+                .isEqualTo("no station");
     }
 
     @ParameterizedTest
@@ -88,10 +97,10 @@ class WordingTest {
 
     @Test
     void audiencesAreKnownByTheirWord() {
-        for (Audience audience : Audience.values()) {
-            assertThat(Audience.of(" " + audience.word().toUpperCase() + " ")).contains(audience);
-            assertThat(audience.wants()).isNotBlank();
+        for (Recipient recipient : Recipient.STANDARD) {
+            assertThat(Recipient.of(" " + recipient.word().toUpperCase() + " ")).contains(recipient);
+            assertThat(recipient.wants()).isNotBlank();
         }
-        assertThat(Audience.of("neighbour")).isEmpty();
+        assertThat(Recipient.of("neighbour")).isEmpty();
     }
 }

@@ -4,6 +4,8 @@ import static hitch.core.LineJob.at;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.LineJob;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.exchange.FindingRow;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.ClipId;
@@ -15,7 +17,6 @@ import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
 import hitch.core.run.Direction;
-import hitch.core.story.Audience;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Wording;
 import java.util.Optional;
@@ -50,9 +51,15 @@ class PlaceWordsTest {
                         .readingFrom(from))
                 .survey();
         LocatedFinding roots = survey.findings().getFirst();
-        assertThat(Wording.place(roots, survey)).isEqualTo(words);
-        assertThat(FindingRow.of(survey, Audience.HOMEOWNER).getFirst().place()).isEqualTo(words);
-        assertThat(ScriptWriter.write(survey, Audience.HOMEOWNER).shots().get(1).narration())
+        assertThat(Wording.place(roots, survey.line(), survey.facts().unit())).isEqualTo(words);
+        assertThat(FindingRow.of(Disclosure.of(survey, Recipient.HOMEOWNER))
+                        .getFirst()
+                        .place())
+                .isEqualTo(words);
+        assertThat(ScriptWriter.write(Disclosure.of(survey, Recipient.HOMEOWNER))
+                        .shots()
+                        .get(1)
+                        .narration())
                 .startsWith(words);
         assertThat(survey.placeAt(new FrameRef(new ClipId("street"), 9_000))
                         .orElseThrow()
@@ -107,7 +114,10 @@ class PlaceWordsTest {
                 .survey();
         FrameRef frame = new FrameRef(new ClipId("street"), second * 1000L);
         assertThat(survey.placeAt(frame).orElseThrow().all())
-                .isEqualTo(Wording.place(survey.findings().getFirst(), survey));
+                .isEqualTo(Wording.place(
+                        survey.findings().getFirst(),
+                        survey.line(),
+                        survey.facts().unit()));
         assertThat(survey.stationAt(frame).orElseThrow().fromDatum()).isEqualTo(Distance.feet(second));
     }
 }

@@ -49,7 +49,7 @@ class PublicMainTest {
         Survey survey = job().survey();
         LocatedFinding roots = roots(survey);
         assertThat(roots.branch()).isEqualTo(Branch.MAIN);
-        assertThat(Wording.place(roots, survey)).isEqualTo("12.0 ft into the main");
+        assertThat(Wording.place(roots, survey.line(), survey.facts().unit())).isEqualTo("12.0 ft into the main");
         assertThat(survey.line().isOwners(roots)).contains(false);
         assertThat(survey.standingWater().mm()).isZero();
         assertThat(survey.line().events()).isEmpty();

@@ -1,6 +1,7 @@
 package hitch.desk.cut;
 
-import hitch.core.story.Audience;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.story.CardShot;
 import hitch.core.story.Chapter;
 import hitch.core.story.Cutting;
@@ -34,25 +35,25 @@ public final class CutBench implements Bench {
     private static final double LETTERS_A_SECOND = 14.5;
 
     private final Context desk;
-    private final ObjectProperty<Audience> audience;
+    private final ObjectProperty<Recipient> recipient;
     private final VBox root = new VBox();
     private final VBox rows = new VBox();
     private final Label length = Labels.of("", "measure-large");
 
-    public CutBench(Context desk, ObjectProperty<Audience> audience) {
+    public CutBench(Context desk, ObjectProperty<Recipient> recipient) {
         this.desk = desk;
-        this.audience = audience;
+        this.recipient = recipient;
         HBox top = new HBox(12, Labels.heading("Script for the"));
         ToggleGroup group = new ToggleGroup();
-        for (Audience each : Audience.values()) {
+        for (Recipient each : Recipient.STANDARD) {
             ToggleButton button = new ToggleButton(each.title());
             button.setToggleGroup(group);
-            button.setSelected(each == audience.get());
+            button.setSelected(each == recipient.get());
             button.setOnAction(e -> {
                 button.setSelected(true);
-                audience.set(each);
+                recipient.set(each);
             });
-            audience.addListener((o, was, is) -> button.setSelected(is == each));
+            recipient.addListener((o, was, is) -> button.setSelected(is == each));
             top.getChildren().add(button);
         }
         Region gap = new Region();
@@ -68,13 +69,13 @@ public final class CutBench implements Bench {
         root.getStyleClass().add("bench");
         desk.work().snapshotProperty().addListener((o, was, is) -> fill());
         desk.work().stillsTakenProperty().addListener((o, was, is) -> fill());
-        audience.addListener((o, was, is) -> fill());
+        recipient.addListener((o, was, is) -> fill());
         fill();
     }
 
     private void fill() {
         Survey survey = desk.work().now().survey();
-        Story story = ScriptWriter.write(survey, audience.get());
+        Story story = ScriptWriter.write(Disclosure.of(survey, recipient.get()));
         length.setText(clock(estimate(story, survey).seconds()));
         rows.getChildren().clear();
         for (Chapter chapter : story.chapters()) {
@@ -158,7 +159,7 @@ public final class CutBench implements Bench {
     public String gauge(Snapshot now) {
         return now.survey().findings().isEmpty()
                 ? ""
-                : clock(estimate(ScriptWriter.write(now.survey(), audience.get()), now.survey())
+                : clock(estimate(ScriptWriter.write(Disclosure.of(now.survey(), recipient.get())), now.survey())
                         .seconds());
     }
 }

@@ -1,6 +1,6 @@
 package hitch.desk.handover;
 
-import hitch.core.story.Audience;
+import hitch.core.disclosure.Recipient;
 import hitch.desk.Workspace;
 import hitch.media.MediaException;
 import hitch.media.voice.BuiltInVoice;
@@ -34,28 +34,31 @@ final class DeliveryTask {
     /** Begins; {@code done} gets the video on the interface thread, {@code failed} a sentence instead. */
     void start(
             Workspace work,
-            Audience audience,
+            Recipient recipient,
             Path out,
             java.util.function.Consumer<Path> done,
             java.util.function.Consumer<String> failed) {
         stop.set(false);
         running.set(true);
         started = System.nanoTime();
-        Delivery delivery =
-                new Delivery(work.now().survey(), work.footage(), BuiltInVoice.narrator(), Clock.systemUTC());
+        Delivery delivery = new Delivery(
+                work.now().survey(),
+                work.footage(),
+                BuiltInVoice.narrator(),
+                Clock.systemUTC(),
+                work.folder().damage());
         Thread thread = new Thread(
                 () -> {
                     String trouble;
                     try {
-                        Path video = delivery.write(audience, out, this::progress);
+                        Path video = delivery.write(recipient, out, this::progress);
                         Platform.runLater(() -> {
                             running.set(false);
                             done.accept(video);
                         });
                         return;
                     } catch (CancellationException e) {
-                        trouble = "Stopped. The unfinished video was dropped; what was finished before is in " + out
-                                + ".";
+                        trouble = "Stopped. Nothing was handed over; what was in " + out + " before is there still.";
                     } catch (StoreException | MediaException e) {
                         LOG.warn("a delivery failed", e);
                         trouble = e.getMessage();

@@ -1,7 +1,7 @@
 package hitch.desk.handover;
 
-import hitch.core.story.Audience;
-import hitch.core.story.ScriptWriter;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
@@ -13,16 +13,20 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
+import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.SimpleBooleanProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.CheckBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -31,48 +35,50 @@ import javafx.stage.DirectoryChooser;
 /** Chooses the recipient and writes everything they get. */
 public final class HandOverBench implements Bench {
     private final Context desk;
-    private final ObjectProperty<Audience> audience;
+    private final ObjectProperty<Recipient> recipient;
     private final DeliveryTask task = new DeliveryTask();
     private final TextField folder = new TextField();
+    private final CheckBox accepted = new CheckBox("Hand over all the same; the manifest tells what cannot be trusted");
+    private final BooleanProperty damaged = new SimpleBooleanProperty();
     private final VBox made = new VBox(4);
     private final VBox about = new VBox(6);
     private final ScrollPane root;
 
-    public HandOverBench(Context desk, ObjectProperty<Audience> audience) {
+    public HandOverBench(Context desk, ObjectProperty<Recipient> recipient) {
         this.desk = desk;
-        this.audience = audience;
-        VBox page = new VBox(20, Labels.heading("Hand over to the"), audiences(), about, target(), action(), made);
+        this.recipient = recipient;
+        VBox page = new VBox(20, Labels.heading("Hand over to the"), recipients(), about, target(), action(), made);
         page.getStyleClass().add("page");
         page.setMaxWidth(900);
         root = new ScrollPane(page);
         root.setFitToWidth(true);
         root.getStyleClass().add("bench");
-        audience.addListener((o, was, is) -> update());
+        recipient.addListener((o, was, is) -> update());
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
         update();
     }
 
-    private Node audiences() {
-        HBox row = new HBox(12);
+    private Node recipients() {
+        FlowPane row = new FlowPane(12, 12);
         ToggleGroup group = new ToggleGroup();
-        for (Audience each : Audience.values()) {
+        for (Recipient each : Recipient.STANDARD) {
             Label wants = Labels.of(each.wants(), "soft");
             wants.setWrapText(true);
             wants.setMaxWidth(220);
             ToggleButton card = new ToggleButton();
             card.setGraphic(new VBox(4, Labels.of(each.title(), "strong", "large"), wants));
             card.setAccessibleText(each.title() + ": " + each.wants());
-            card.getStyleClass().add("audience");
-            card.setId("audience-" + each.word());
+            card.getStyleClass().add("recipient");
+            card.setId("recipient-" + each.word());
             card.setToggleGroup(group);
             card.setPrefSize(264, 104);
             card.setAlignment(Pos.TOP_LEFT);
-            card.setSelected(each == audience.get());
+            card.setSelected(each == recipient.get());
             card.setOnAction(e -> {
                 card.setSelected(true);
-                audience.set(each);
+                recipient.set(each);
             });
-            audience.addListener((o, was, is) -> card.setSelected(is == each));
+            recipient.addListener((o, was, is) -> card.setSelected(is == each));
             row.getChildren().add(card);
         }
         return row;
@@ -97,7 +103,8 @@ public final class HandOverBench implements Bench {
         Button go = Labels.button("Hand over", "", "Write the delivery", this::start);
         go.setId("hand-over");
         go.getStyleClass().add("main-action");
-        go.disableProperty().bind(task.running);
+        go.disableProperty()
+                .bind(task.running.or(accepted.selectedProperty().not().and(damaged)));
         Button stop = Labels.button("Stop", "", "Stop writing", task::cancel);
         stop.visibleProperty().bind(task.running);
         ProgressBar bar = new ProgressBar(0);
@@ -116,9 +123,9 @@ public final class HandOverBench implements Bench {
     }
 
     private void update() {
-        int count =
-                ScriptWriter.shown(desk.work().now().survey(), audience.get()).size();
-        int all = desk.work().now().survey().findings().size();
+        Disclosure may = Disclosure.of(desk.work().now().survey(), recipient.get());
+        int count = may.findings().size();
+        int all = may.outOf();
         about.getChildren()
                 .setAll(List.of(
                         Labels.of(
@@ -126,20 +133,25 @@ public final class HandOverBench implements Bench {
                         Labels.of("the findings as CSV and JSON, and a manifest with the fingerprint of every file."),
                         Labels.of(
                                 count + " of " + all + " findings go to the "
-                                        + audience.get().word()
-                                        + (audience.get() == Audience.DISTRICT
-                                                ? ": those from the boundary on. Clips above ground and the client's name stay here."
-                                                : "."),
+                                        + recipient.get().word()
+                                        + kept(recipient.get()),
                                 "soft")));
         if (desk.work().now().survey().facts().internalOnly()) {
             about.getChildren()
                     .add(Labels.of("This job is marked for internal use only; clear that on Load first.", "strong"));
         }
+        List<String> damage = desk.work().folder().damage();
+        damaged.set(!damage.isEmpty());
+        if (!damage.isEmpty()) {
+            Label told = Labels.of("The record of this job is damaged. " + String.join(" ", damage), "strong");
+            told.setWrapText(true);
+            about.getChildren().addAll(told, accepted);
+        }
         String suggested = desk.work()
                 .folder()
                 .folder()
                 .resolve("handed-over")
-                .resolve(audience.get().word())
+                .resolve(recipient.get().word())
                 .toString();
         boolean ownChoice = !folder.getText().isBlank() && !folder.getText().contains("handed-over");
         if (!ownChoice) {
@@ -147,12 +159,20 @@ public final class HandOverBench implements Bench {
         }
     }
 
+    /** What stays behind, the end of a sentence. */
+    private static String kept(Recipient recipient) {
+        if (recipient.isPublic()) {
+            return ": those from the boundary on. Clips above ground and the client's name stay here.";
+        }
+        return recipient.people() ? "." : ". The client's name stays here.";
+    }
+
     private void start() {
         Path out = Path.of(folder.getText().strip());
         made.getChildren().clear();
         task.start(
                 desk.work(),
-                audience.get(),
+                recipient.get(),
                 out,
                 video -> show(out),
                 desk.work().notices()::say);

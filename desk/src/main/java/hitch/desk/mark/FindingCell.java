@@ -83,7 +83,8 @@ final class FindingCell extends ListCell<LocatedFinding> {
         Label word = Labels.of(found.weight().word(), "soft");
         word.setMinWidth(40);
         weight.getChildren().setAll(new Rope(found.weight(), desk.theme().tones()), word);
-        setAccessibleText(what.getText() + ", " + Wording.place(found, survey) + ", "
+        setAccessibleText(what.getText() + ", "
+                + Wording.place(found, survey.line(), survey.facts().unit()) + ", "
                 + found.weight().word());
         setGraphic(row);
     }

@@ -1,5 +1,7 @@
 package hitch.desk.mark;
 
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
@@ -131,8 +133,9 @@ final class FindingsPane extends VBox {
     void cut() {
         desk.selectedFinding().ifPresent(f -> {
             desk.work().notices().say("Writing the clips of " + f.finding().id() + "…");
-            EvidenceCut cut =
-                    new EvidenceCut(desk.work().now().survey(), desk.work().footage());
+            EvidenceCut cut = new EvidenceCut(
+                    Disclosure.of(desk.work().now().survey(), Recipient.FIRM),
+                    desk.work().footage());
             var folder = desk.work().folder().cuts();
             desk.work()
                     .inBackground(

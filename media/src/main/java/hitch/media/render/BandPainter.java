@@ -1,14 +1,11 @@
 package hitch.media.render;
 
-import hitch.core.counter.CounterTrace;
-import hitch.core.counter.Heading;
+import hitch.core.disclosure.Disclosure;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameRef;
-import hitch.core.measure.LengthUnit;
 import hitch.core.story.Wording;
 import hitch.core.survey.PlaceWords;
-import hitch.core.survey.Survey;
 import hitch.media.draw.Palette;
 import hitch.media.draw.Pen;
 import hitch.media.draw.Typefaces;
@@ -26,9 +23,8 @@ final class BandPainter {
     private BandPainter() {}
 
     static void paint(
-            Survey survey, LocatedFinding found, Clip clip, long pts, int footageHeight, BufferedImage canvas) {
+            Disclosure may, LocatedFinding found, Clip clip, long pts, int footageHeight, BufferedImage canvas) {
         Pen pen = Pen.on(canvas);
-        LengthUnit unit = survey.facts().unit();
         int band = canvas.getHeight() - footageHeight;
         double unitSize = band / 80.0;
         double middle = canvas.getWidth() * 0.3;
@@ -36,13 +32,10 @@ final class BandPainter {
         pen.fill(Palette.ROPE, 0, footageHeight, canvas.getWidth(), 3 * unitSize);
         double left = 14 * unitSize;
         FrameRef camera = new FrameRef(clip.id(), pts);
-        Optional<PlaceWords> at = survey.line().place(found, unit);
-        CounterTrace trace = survey.traces().get(clip.id());
-        boolean moves = trace != null && trace.headingAt(pts) != Heading.STILL;
+        Optional<PlaceWords> at = may.place(found);
+        boolean moves = may.moves(camera);
         String going = moves
-                ? survey.placeAt(camera)
-                        .map(p -> "  ·  camera at " + p.distance())
-                        .orElse("")
+                ? may.placeAt(camera).map(p -> "  ·  camera at " + p.distance()).orElse("")
                 : "";
         pen.line(
                 at.map(PlaceWords::distance).orElse(Wording.NO_STATION),
@@ -67,7 +60,7 @@ final class BandPainter {
                 footageHeight + 28 * unitSize,
                 right);
         pen.line(
-                survey.facts().title() + "  ·  " + found.finding().id() + going,
+                may.title() + "  ·  " + found.finding().id() + going,
                 Typefaces.text(14 * unitSize),
                 Palette.INK_SOFT,
                 middle,
@@ -75,7 +68,12 @@ final class BandPainter {
                 right);
         double seconds = clip.secondsInto(pts);
         pen.line(
-                String.format(Locale.ROOT, "%s  %d:%06.3f", clip.fileName(), (int) (seconds / 60), seconds % 60),
+                String.format(
+                        Locale.ROOT,
+                        "%s  %d:%06.3f",
+                        may.clip(clip.id()).map(Clip::fileName).orElse(""),
+                        (int) (seconds / 60),
+                        seconds % 60),
                 Typefaces.measure(13 * unitSize),
                 Palette.INK_SOFT,
                 middle,

@@ -1,19 +1,16 @@
 package hitch.media.render;
 
-import hitch.core.counter.CounterTrace;
-import hitch.core.counter.Heading;
+import hitch.core.disclosure.Disclosure;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Extent;
-import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.story.FindingShot;
 import hitch.core.story.Wording;
 import hitch.core.survey.PlaceWords;
-import hitch.core.survey.Survey;
 import hitch.media.draw.Palette;
 import hitch.media.draw.Pen;
 import hitch.media.draw.Typefaces;
@@ -31,12 +28,10 @@ final class FindingPainter {
     private static final int SLIP = 320;
     private static final int CAPTION = 72;
 
-    private final Survey survey;
-    private final LengthUnit unit;
+    private final Disclosure may;
 
-    FindingPainter(Survey survey) {
-        this.survey = survey;
-        this.unit = survey.facts().unit();
+    FindingPainter(Disclosure may) {
+        this.may = may;
     }
 
     /**
@@ -91,14 +86,14 @@ final class FindingPainter {
         double x = left + 28.0;
         double width = SLIP - 56.0;
         pen.fill(Palette.PAPER, left, 0, SLIP, height);
-        pen.block(survey.facts().title(), Typefaces.text(16), Palette.INK_SOFT, x, 40, width, 20, 2);
-        Optional<LocatedFinding> found = survey.thing(shot.finding());
-        Optional<PlaceWords> place = found.flatMap(f -> survey.line().place(f, unit));
+        pen.block(may.title(), Typefaces.text(16), Palette.INK_SOFT, x, 40, width, 20, 2);
+        Optional<LocatedFinding> found = may.finding(shot.finding());
+        Optional<PlaceWords> place = found.flatMap(f -> may.place(f));
         String distance = place.map(PlaceWords::distance).orElse(Wording.NO_STATION);
         pen.line(distance, Typefaces.boldMeasure(distance.length() > 9 ? 28 : 46), Palette.INK, x, 128, width);
         pen.line(place.map(PlaceWords::way).orElse(""), Typefaces.text(19), Palette.INK_SOFT, x, 156, width);
-        if (!held && moves(camera)) {
-            survey.placeAt(camera)
+        if (!held && may.moves(camera)) {
+            may.placeAt(camera)
                     .ifPresent(p ->
                             pen.line("camera at " + p.distance(), Typefaces.text(16), Palette.INK_SOFT, x, 180, width));
         }
@@ -108,13 +103,8 @@ final class FindingPainter {
         pen.rope(shot.knots(), Palette.ROPE, Palette.COPPER, x, 248, 132, 16);
         pen.line(weight.word(), Typefaces.bold(18), Palette.INK, x + 148, 254, width - 148);
         found.ifPresent(f -> pen.block(said(f), Typefaces.text(17), Palette.INK, x, 292, width, 22, 3));
-        Optional<Station> station = held ? Optional.empty() : survey.stationAt(camera);
-        survey.seen().ifPresent(seen -> line(pen, seen, found, station, x + 20, 372, height - 40.0));
-    }
-
-    private boolean moves(FrameRef camera) {
-        CounterTrace trace = survey.traces().get(camera.clip());
-        return trace != null && trace.headingAt(camera.pts()) != Heading.STILL;
+        Optional<Station> station = held ? Optional.empty() : may.stationAt(camera);
+        may.reached().ifPresent(seen -> line(pen, seen, found, station, x + 20, 372, height - 40.0));
     }
 
     /** The finding without its kind and its place, which stand above. */
@@ -133,7 +123,7 @@ final class FindingPainter {
             double bottom) {
         double length = Math.max(1, seen.length().mm());
         double scale = (bottom - top) / length;
-        survey.spans().forEach(s -> {
+        may.spans().forEach(s -> {
             double from = top + (s.extent().from().mm() - seen.from().mm()) * scale;
             double to = top + (s.extent().to().mm() - seen.from().mm()) * scale;
             pen.fill(s.material().map(Palette::material).orElse(Palette.PAPER_EDGE), x - 7, from, 14, to - from);

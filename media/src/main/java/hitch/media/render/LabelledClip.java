@@ -1,10 +1,10 @@
 package hitch.media.render;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
-import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
@@ -29,7 +29,7 @@ public final class LabelledClip {
      * @return the times of the first and last frame shown
      */
     public static TrueTimes write(
-            Survey survey,
+            Disclosure may,
             LocatedFinding found,
             Clip clip,
             Path source,
@@ -57,9 +57,9 @@ public final class LabelledClip {
                 progress.at((double) i / pictures, "labelling " + title);
                 long pts = index.pts(first) + index.base().ticks((double) i / rate);
                 Picture stored = frames.at(pts);
-                Picture picture = Adjuster.apply(stored, survey.adjustmentAt(new FrameRef(clip.id(), stored.pts())));
+                Picture picture = Adjuster.apply(stored, may.adjustmentAt(new FrameRef(clip.id(), stored.pts())));
                 canvas.setRGB(0, 0, footageWidth, footageHeight, picture.rgb(), 0, picture.width());
-                BandPainter.paint(survey, found, clip, picture.pts(), footageHeight, canvas);
+                BandPainter.paint(may, found, clip, picture.pts(), footageHeight, canvas);
                 writer.picture(((DataBufferInt) canvas.getRaster().getDataBuffer()).getData());
             }
             writer.sound(SoundReader.read(source, index.base().seconds(index.pts(first)), (double) pictures / rate)

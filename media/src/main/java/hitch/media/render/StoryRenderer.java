@@ -1,5 +1,6 @@
 package hitch.media.render;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
@@ -9,7 +10,6 @@ import hitch.core.story.Cutting;
 import hitch.core.story.FindingShot;
 import hitch.core.story.ShownFrames;
 import hitch.core.story.Story;
-import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
@@ -35,7 +35,7 @@ public final class StoryRenderer {
     public record Source(Path file, ClipIndex index) {}
 
     private final Story story;
-    private final Survey survey;
+    private final Disclosure may;
     private final Cutting cutting;
     private final SpokenStory spoken;
     private final Map<ClipId, Source> sources;
@@ -45,26 +45,26 @@ public final class StoryRenderer {
     private ClipId readerClip;
 
     private StoryRenderer(
-            Story story, Survey survey, Cutting cutting, SpokenStory spoken, Map<ClipId, Source> sources) {
+            Story story, Disclosure may, Cutting cutting, SpokenStory spoken, Map<ClipId, Source> sources) {
         this.story = story;
-        this.survey = survey;
+        this.may = may;
         this.cutting = cutting;
         this.spoken = spoken;
         this.sources = sources;
-        this.painter = new FindingPainter(survey);
+        this.painter = new FindingPainter(may);
     }
 
     /** Writes the video of {@code story} to {@code out}. */
     public static void render(
             Story story,
-            Survey survey,
+            Disclosure may,
             Cutting cutting,
             SpokenStory spoken,
             Map<ClipId, Source> sources,
             Path out,
             Progress progress)
             throws MediaException {
-        StoryRenderer renderer = new StoryRenderer(story, survey, cutting, spoken, sources);
+        StoryRenderer renderer = new StoryRenderer(story, may, cutting, spoken, sources);
         try {
             renderer.run(out, progress);
         } finally {
@@ -125,7 +125,7 @@ public final class StoryRenderer {
             case FindingShot shot -> {
                 Picture stored = reader(shot.frame().clip()).at(now.pts());
                 Picture picture = Adjuster.apply(
-                        stored, survey.adjustmentAt(new FrameRef(shot.frame().clip(), now.pts())));
+                        stored, may.adjustmentAt(new FrameRef(shot.frame().clip(), now.pts())));
                 painter.paint(
                         shot, Still.image(picture), new FrameRef(shot.frame().clip(), now.pts()), now.held(), canvas);
             }
@@ -133,8 +133,8 @@ public final class StoryRenderer {
     }
 
     private String footer() {
-        String firm = survey.facts().firm();
-        return survey.facts().title() + (firm.isBlank() ? "" : "  ·  " + firm);
+        String firm = may.facts().firm();
+        return may.title() + (firm.isBlank() ? "" : "  ·  " + firm);
     }
 
     /** The shot's narration on silence, exactly as long as its pictures. */

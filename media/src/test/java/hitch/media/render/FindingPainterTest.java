@@ -3,6 +3,8 @@ package hitch.media.render;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingId;
 import hitch.core.footage.FrameRef;
@@ -33,7 +35,8 @@ class FindingPainterTest {
         BufferedImage canvas = new BufferedImage(1280, 720, BufferedImage.TYPE_INT_RGB);
         BufferedImage footage = new BufferedImage(640, 480, BufferedImage.TYPE_INT_RGB);
         FrameRef camera = new FrameRef(Sample.DOWN, Math.round(second * 1000));
-        new FindingPainter(survey).paint(shot(pointer), footage, camera, held, canvas);
+        new FindingPainter(Disclosure.of(survey, Recipient.HOMEOWNER))
+                .paint(shot(pointer), footage, camera, held, canvas);
         return canvas;
     }
 
@@ -85,7 +88,7 @@ class FindingPainterTest {
         Survey empty = Reckoner.survey(Sample.job());
         BufferedImage canvas = new BufferedImage(1280, 720, BufferedImage.TYPE_INT_RGB);
         BufferedImage footage = new BufferedImage(640, 480, BufferedImage.TYPE_INT_RGB);
-        new FindingPainter(empty)
+        new FindingPainter(Disclosure.of(empty, Recipient.HOMEOWNER))
                 .paint(shot(Optional.empty()), footage, new FrameRef(Sample.DOWN, 20_000), true, canvas);
         assertThat(rows(canvas, 85, 135)).isNotEqualTo(rows(painted(20, true, Optional.empty()), 85, 135));
     }

@@ -5,13 +5,14 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.Sample;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.measure.Distance;
 import hitch.core.run.Direction;
-import hitch.core.story.Audience;
 import hitch.core.story.Cutting;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Story;
@@ -112,7 +113,7 @@ class RenderTest {
     void aLabelledClipShowsTheSameFramesAboveItsBand() throws MediaException {
         Path out = folder.resolve("labelled.mp4");
         var times = LabelledClip.write(
-                survey,
+                Disclosure.of(survey, Recipient.HOMEOWNER),
                 survey.findings().getFirst(),
                 clip,
                 file,
@@ -141,13 +142,13 @@ class RenderTest {
 
     @Test
     void aStoryIsAsLongAsItsCuttingAndSpeaksWhereItsCaptionsAre() throws MediaException {
-        Story story = ScriptWriter.write(survey, Audience.BUYER);
+        Story story = ScriptWriter.write(Disclosure.of(survey, Recipient.BUYER));
         SpokenStory spoken = SpokenStory.speak(story, TONE, Progress.NONE);
         Cutting cutting = cutting(story, spoken);
         Path out = folder.resolve("story.mp4");
         StoryRenderer.render(
                 story,
-                survey,
+                Disclosure.of(survey, Recipient.HOMEOWNER),
                 cutting,
                 spoken,
                 Map.of(Sample.DOWN, new StoryRenderer.Source(file, whole)),
@@ -181,7 +182,7 @@ class RenderTest {
 
     @Test
     void stoppingLeavesNothingHalfWritten() throws MediaException {
-        Story story = ScriptWriter.write(survey, Audience.HOMEOWNER);
+        Story story = ScriptWriter.write(Disclosure.of(survey, Recipient.HOMEOWNER));
         SpokenStory spoken = SpokenStory.speak(story, TONE, Progress.NONE);
         Path out = folder.resolve("stopped.mp4");
         Progress stop = (share, doing) -> {
@@ -191,7 +192,7 @@ class RenderTest {
         };
         assertThatThrownBy(() -> StoryRenderer.render(
                         story,
-                        survey,
+                        Disclosure.of(survey, Recipient.HOMEOWNER),
                         cutting(story, spoken),
                         spoken,
                         Map.of(Sample.DOWN, new StoryRenderer.Source(file, whole)),
@@ -203,8 +204,9 @@ class RenderTest {
 
     @Test
     void footageAroundAFindingStaysInsideTheClip() {
-        var shot = (hitch.core.story.FindingShot)
-                ScriptWriter.write(survey, Audience.HOMEOWNER).shots().get(1);
+        var shot = (hitch.core.story.FindingShot) ScriptWriter.write(Disclosure.of(survey, Recipient.HOMEOWNER))
+                .shots()
+                .get(1);
         assertThat(StoryRenderer.around(shot, clip)).containsExactly(2.5, 1.5);
         var early = new hitch.core.story.FindingShot(
                 "t",

@@ -1,5 +1,7 @@
 package hitch.store.handover;
 
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.exchange.CaptionText;
 import hitch.core.exchange.FindingRow;
 import hitch.core.exchange.FindingsCsv;
@@ -8,7 +10,6 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Adjustment;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
-import hitch.core.story.Audience;
 import hitch.core.story.Cutting;
 import hitch.core.story.FindingShot;
 import hitch.core.story.ScriptWriter;
@@ -42,80 +43,95 @@ public final class Delivery {
     private final Footage footage;
     private final Narrator narrator;
     private final Clock clock;
+    private final List<String> damage;
 
-    public Delivery(Survey survey, Footage footage, Narrator narrator, Clock clock) {
+    /**
+     * @param damage what of the record cannot be trusted, which the manifest tells; empty where all is as it was written
+     */
+    public Delivery(Survey survey, Footage footage, Narrator narrator, Clock clock, List<String> damage) {
         this.survey = survey;
         this.footage = footage;
         this.narrator = narrator;
         this.clock = clock;
+        this.damage = List.copyOf(damage);
     }
 
     /**
-     * Writes the set.
+     * Writes the set, whole or not at all; what was there before stays until it is complete.
      *
-     * @param out folder to fill; made where it is missing, files of the same names replaced
+     * @param out folder to fill; made where it is missing, an earlier set for the same recipient replaced
      * @return the video
-     * @throws StoreException where the job must not leave the firm, has nothing for this recipient, or the disk refuses
+     * @throws StoreException where the job must not leave the firm, has nothing for this recipient, the folder holds other
+     *     files, or the disk refuses
      * @throws MediaException where footage is missing or was changed
      */
-    public Path write(Audience audience, Path out, Progress progress) throws StoreException, MediaException {
-        refuse(audience);
-        Story story = ScriptWriter.write(survey, audience);
-        Map<ClipId, StoryRenderer.Source> sources = sources(story, progress.part(0, 0.03));
-        try {
-            Files.createDirectories(out.resolve("stills"));
-            stills(audience, sources, out, progress.part(0.03, 0.06));
-            SpokenStory spoken = SpokenStory.speak(story, narrator, progress.part(0.06, 0.25));
-            Cutting cutting = Cutting.of(
-                    story,
-                    spoken::seconds,
-                    shot -> StoryRenderer.around(
-                            shot, survey.clip(shot.frame().clip()).orElseThrow()));
-            String name = FileNames.safe(survey.facts().title()) + "-" + audience.word();
-            Path video = out.resolve(name + ".mp4");
-            StoryRenderer.render(story, survey, cutting, spoken, sources, video, progress.part(0.25, 0.98));
-            text(out.resolve(name + ".vtt"), CaptionText.webVtt(cutting.captions()));
-            text(out.resolve(name + ".srt"), CaptionText.subRip(cutting.captions()));
-            StringBuilder csv = new StringBuilder();
-            FindingsCsv.write(FindingRow.of(survey, audience), csv);
-            text(out.resolve("findings.csv"), csv.toString());
-            text(out.resolve("findings.json"), FindingsJson.write(survey, audience));
-            text(
-                    out.resolve("report.html"),
-                    ReportPage.write(survey, audience, video.getFileName().toString()));
-            progress.at(0.99, "writing the manifest");
-            new Manifest(survey, audience, clock).write(out, products(name, audience), cutting, sources);
+    public Path write(Recipient recipient, Path out, Progress progress) throws StoreException, MediaException {
+        Disclosure may = Disclosure.of(survey, recipient);
+        refuse(may);
+        try (Staging staging = Staging.begin(out, recipient.word())) {
+            Path video = fill(may, staging.place(), progress);
+            staging.commit();
             progress.at(1, "done");
-            return video;
+            return out.resolve(video.getFileName());
         } catch (IOException e) {
             throw new StoreException(
                     "The delivery could not be written to " + out + ": " + e.getMessage()
-                            + ". The job itself is untouched. Choose another folder or free some space.",
+                            + ". The job itself is untouched, and so is what was there before. "
+                            + "Choose another folder or free some space.",
                     e);
         }
     }
 
-    private void refuse(Audience audience) throws StoreException {
-        if (survey.facts().internalOnly()) {
+    private Path fill(Disclosure may, Path out, Progress progress) throws IOException, StoreException, MediaException {
+        Story story = ScriptWriter.write(may);
+        Map<ClipId, StoryRenderer.Source> sources = sources(may, story, progress.part(0, 0.03));
+        Files.createDirectories(out.resolve("stills"));
+        stills(may, sources, out, progress.part(0.03, 0.06));
+        SpokenStory spoken = SpokenStory.speak(story, narrator, progress.part(0.06, 0.25));
+        Cutting cutting = Cutting.of(
+                story,
+                spoken::seconds,
+                shot -> StoryRenderer.around(
+                        shot, may.source(shot.frame().clip()).orElseThrow()));
+        String name = FileNames.safe(may.title()) + "-" + may.recipient().word();
+        Path video = out.resolve(name + ".mp4");
+        StoryRenderer.render(story, may, cutting, spoken, sources, video, progress.part(0.25, 0.98));
+        text(out.resolve(name + ".vtt"), CaptionText.webVtt(cutting.captions()));
+        text(out.resolve(name + ".srt"), CaptionText.subRip(cutting.captions()));
+        StringBuilder csv = new StringBuilder();
+        FindingsCsv.write(FindingRow.of(may), csv);
+        text(out.resolve("findings.csv"), csv.toString());
+        text(out.resolve("findings.json"), FindingsJson.write(may));
+        text(
+                out.resolve("report.html"),
+                ReportPage.write(may, video.getFileName().toString()));
+        progress.at(0.99, "writing the manifest");
+        new Manifest(may, clock, damage).write(out, products(name, may), cutting, sources);
+        return video;
+    }
+
+    private static void refuse(Disclosure may) throws StoreException {
+        if (may.facts().internalOnly()) {
             throw new StoreException("This job is marked for internal use only, so nothing was written. "
                     + "Clear that mark on the Load bench if it may leave the firm.");
         }
-        if (ScriptWriter.shown(survey, audience).isEmpty()) {
-            throw new StoreException("There is nothing for the " + audience.word() + " yet: no finding lies in "
-                    + (audience == Audience.DISTRICT ? "the district's part of the line. " : "this job. ")
-                    + (audience == Audience.DISTRICT
-                            ? "Mark the boundary or the main connection first."
-                            : "Mark findings first."));
+        if (may.findings().isEmpty()) {
+            boolean part = may.recipient().isPublic();
+            throw new StoreException(
+                    "There is nothing for the " + may.recipient().word() + " yet: no finding lies in "
+                            + (part ? "the district's part of the line. " : "this job. ")
+                            + (part ? "Mark the boundary or the main connection first." : "Mark findings first."));
         }
     }
 
     /** The clips the story shows, each checked against its fingerprint. */
-    private Map<ClipId, StoryRenderer.Source> sources(Story story, Progress progress) throws MediaException {
+    private Map<ClipId, StoryRenderer.Source> sources(Disclosure may, Story story, Progress progress)
+            throws MediaException {
         Map<ClipId, StoryRenderer.Source> sources = new LinkedHashMap<>();
         for (FindingShot shot : shots(story)) {
             ClipId id = shot.frame().clip();
             if (!sources.containsKey(id)) {
-                Clip clip = survey.clip(id)
+                Clip clip = may.source(id)
                         .orElseThrow(() -> new MediaException("The clip of \"" + shot.title()
                                 + "\" was left out of the job. Add it again, or remove the finding."));
                 footage.verify(clip, progress);
@@ -125,16 +141,16 @@ public final class Delivery {
         return sources;
     }
 
-    private void stills(Audience audience, Map<ClipId, StoryRenderer.Source> sources, Path out, Progress progress)
+    private void stills(Disclosure may, Map<ClipId, StoryRenderer.Source> sources, Path out, Progress progress)
             throws MediaException {
-        List<LocatedFinding> shown = ScriptWriter.shown(survey, audience);
+        List<LocatedFinding> shown = may.findings();
         for (int i = 0; i < shown.size(); i++) {
             LocatedFinding found = shown.get(i);
             progress.at((double) i / shown.size(), "taking stills");
             StoryRenderer.Source source = sources.get(found.finding().frame().clip());
             try (FrameReader reader = new FrameReader(source.file(), source.index())) {
                 Picture stored = reader.at(found.finding().frame().pts());
-                Adjustment adjustment = survey.adjustmentAt(found.finding().frame());
+                Adjustment adjustment = may.adjustmentAt(found.finding().frame());
                 String name = FindingRow.stillName(found);
                 Still.save(Adjuster.apply(stored, adjustment), out.resolve(name));
                 if (!adjustment.isNone()) {
@@ -144,12 +160,12 @@ public final class Delivery {
         }
     }
 
-    private List<String> products(String name, Audience audience) {
+    private static List<String> products(String name, Disclosure may) {
         List<String> products = new java.util.ArrayList<>(
                 List.of(name + ".mp4", name + ".vtt", name + ".srt", "findings.csv", "findings.json", "report.html"));
-        for (LocatedFinding found : ScriptWriter.shown(survey, audience)) {
+        for (LocatedFinding found : may.findings()) {
             products.add(FindingRow.stillName(found));
-            if (!survey.adjustmentAt(found.finding().frame()).isNone()) {
+            if (!may.adjustmentAt(found.finding().frame()).isNone()) {
                 products.add(untouched(FindingRow.stillName(found)));
             }
         }

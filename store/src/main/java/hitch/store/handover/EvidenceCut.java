@@ -1,12 +1,10 @@
 package hitch.store.handover;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
-import hitch.core.story.Audience;
-import hitch.core.story.MayBeSeen;
-import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
@@ -24,7 +22,6 @@ import java.nio.file.Path;
 import java.util.LinkedHashMap;
 import java.util.Locale;
 import java.util.Map;
-import java.util.Optional;
 import java.util.OptionalInt;
 import java.util.stream.IntStream;
 import tools.jackson.databind.SerializationFeature;
@@ -46,22 +43,15 @@ public final class EvidenceCut {
     private static final JsonMapper MAPPER =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
-    private final Survey survey;
     private final Footage footage;
-    private final MayBeSeen may;
-
-    /** Evidence for the firm itself, which may see all of its footage. */
-    public EvidenceCut(Survey survey, Footage footage) {
-        this(survey, footage, Optional.empty());
-    }
+    private final Disclosure may;
 
     /**
-     * @param recipient who is to see it; nothing that they may not see is in it
+     * @param may what its recipient may see; nothing else is in it
      */
-    public EvidenceCut(Survey survey, Footage footage, Optional<Audience> recipient) {
-        this.survey = survey;
+    public EvidenceCut(Disclosure may, Footage footage) {
+        this.may = may;
         this.footage = footage;
-        this.may = new MayBeSeen(survey, recipient);
     }
 
     /**
@@ -75,12 +65,12 @@ public final class EvidenceCut {
     public Path write(LocatedFinding found, Form form, double before, double after, Path folder, Progress progress)
             throws MediaException, StoreException {
         FrameRef frame = found.finding().frame();
-        Clip clip = survey.clip(frame.clip())
+        Clip clip = may.source(frame.clip())
                 .orElseThrow(
                         () -> new StoreException("The clip of this finding was left out of the job. Add it again."));
-        if (!may.is(frame)) {
+        if (!may.shows(frame)) {
             throw new StoreException(found.finding().id() + " does not lie in the "
-                    + may.recipient().map(Audience::word).orElse("firm")
+                    + may.recipient().word()
                     + "'s part of the line, so nothing was written.");
         }
         footage.verify(clip, progress.part(0, 0.1));
@@ -107,9 +97,9 @@ public final class EvidenceCut {
                     : altered
                             ? AlteredClip.write(file, whole, first, last, out, rest)
                             : LabelledClip.write(
-                                    survey, found, clip, file, whole, index.pts(first), index.pts(last), out, rest);
-            Map<String, Object> row = record(out, clip, found, times);
-            String adjusted = form == Form.LABELLED ? survey.adjustmentAt(frame).words() : "";
+                                    may, found, clip, file, whole, index.pts(first), index.pts(last), out, rest);
+            Map<String, Object> row = record(out, may.clip(clip.id()).orElse(clip), found, times);
+            String adjusted = form == Form.LABELLED ? may.adjustmentAt(frame).words() : "";
             row.put("adjusted", adjusted.isEmpty() ? "no, as recorded" : adjusted);
             if (altered) {
                 row.put("altered", ALTERED);

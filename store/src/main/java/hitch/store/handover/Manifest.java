@@ -1,13 +1,12 @@
 package hitch.store.handover;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
-import hitch.core.story.Audience;
 import hitch.core.story.Cutting;
 import hitch.core.story.FindingShot;
 import hitch.core.story.ShownFrames;
-import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.Fingerprint;
@@ -28,14 +27,15 @@ final class Manifest {
     private static final JsonMapper MAPPER =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
-    private final Survey survey;
-    private final Audience audience;
+    private final Disclosure may;
     private final Clock clock;
+    private final List<String> damage;
 
-    Manifest(Survey survey, Audience audience, Clock clock) {
-        this.survey = survey;
-        this.audience = audience;
+    /** @param damage what of the record could not be trusted, and was accepted */
+    Manifest(Disclosure may, Clock clock, List<String> damage) {
+        this.may = may;
         this.clock = clock;
+        this.damage = damage;
     }
 
     void write(Path out, List<String> products, Cutting cutting, Map<ClipId, StoryRenderer.Source> sources)
@@ -43,8 +43,11 @@ final class Manifest {
         Map<String, Object> root = new LinkedHashMap<>();
         root.put("made_by", "Hitch");
         root.put("made_at", clock.instant().toString());
-        root.put("property", survey.facts().title());
-        root.put("for", audience.word());
+        root.put("property", may.title());
+        root.put("for", may.recipient().word());
+        if (!damage.isEmpty()) {
+            root.put("record_damage_accepted", damage);
+        }
         root.put("sources", sources.keySet().stream().map(this::source).toList());
         root.put("shots", shots(cutting, sources));
         List<Map<String, Object>> files = new ArrayList<>();
@@ -60,9 +63,9 @@ final class Manifest {
     }
 
     private Map<String, Object> source(ClipId id) {
-        Clip clip = survey.clip(id).orElseThrow();
+        Clip clip = may.clip(id).orElseThrow();
         Map<String, Object> row = new LinkedHashMap<>();
-        row.put("clip", id.value());
+        row.put("clip", may.text(id.value()));
         row.put("file", clip.fileName());
         row.put("sha256", clip.sha256());
         row.put("bytes", clip.bytes());
@@ -82,10 +85,10 @@ final class Manifest {
                 FrameIndex index = sources.get(shot.frame().clip()).index().frames();
                 ShownFrames shown = new ShownFrames(placed, shot, index, StoryRenderer.RATE);
                 row.put("finding", shot.finding().value());
-                row.put("clip", shot.frame().clip().value());
+                row.put("clip", may.text(shot.frame().clip().value()));
                 row.put("first_pts", index.pts(shown.first()));
                 row.put("held_pts", shot.frame().pts());
-                String adjusted = survey.adjustmentAt(shot.frame()).words();
+                String adjusted = may.adjustmentAt(shot.frame()).words();
                 if (!adjusted.isEmpty()) {
                     row.put("adjusted", adjusted);
                 }

@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;
 
 import hitch.core.Sample;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.exchange.CaptionText;
 import hitch.core.exchange.FindingRow;
 import hitch.core.exchange.FindingsCsv;
@@ -13,7 +15,6 @@ import hitch.core.job.Job;
 import hitch.core.job.PropertyFacts;
 import hitch.core.measure.LengthUnit;
 import hitch.core.run.Run;
-import hitch.core.story.Audience;
 import hitch.core.story.Cutting;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Sentences;
@@ -64,20 +65,20 @@ class AnyTextDeliversTest {
         job = Sample.note(job, Sample.DOWN, 0, two + " roots " + one);
         job = Sample.note(job, Sample.DOWN, 60, "main connection " + two);
         Survey survey = Reckoner.survey(job);
-        for (Audience audience : Audience.values()) {
-            assertThatCode(() -> write(survey, audience)).doesNotThrowAnyException();
+        for (Recipient recipient : Recipient.STANDARD) {
+            assertThatCode(() -> write(survey, recipient)).doesNotThrowAnyException();
         }
     }
 
-    private static void write(Survey survey, Audience audience) throws Exception {
-        Story story = ScriptWriter.write(survey, audience);
+    private static void write(Survey survey, Recipient recipient) throws Exception {
+        Story story = ScriptWriter.write(Disclosure.of(survey, recipient));
         Cutting cutting =
                 Cutting.of(story, s -> s.narration().length() / 15.0, s -> new double[] {s.before(), s.after()});
         assertThat(CaptionText.webVtt(cutting.captions())).startsWith("WEBVTT");
         assertThat(CaptionText.subRip(cutting.captions())).isNotNull();
         story.shots().forEach(s -> Sentences.of(s.narration()).forEach(SpokenForm::of));
-        FindingsCsv.write(FindingRow.of(survey, audience), new StringBuilder());
-        FindingsJson.write(survey, audience);
-        ReportPage.write(survey, audience, "video.mp4");
+        FindingsCsv.write(FindingRow.of(Disclosure.of(survey, recipient)), new StringBuilder());
+        FindingsJson.write(Disclosure.of(survey, recipient));
+        ReportPage.write(Disclosure.of(survey, recipient), "video.mp4");
     }
 }

@@ -11,6 +11,8 @@ import static org.mockito.Mockito.when;
 
 import hitch.core.Sample;
 import hitch.core.counter.Reading;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.FindingId;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
@@ -22,7 +24,6 @@ import hitch.core.measure.Distance;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.rules.HouseRules;
 import hitch.core.run.Direction;
-import hitch.core.story.Audience;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.media.MediaException;
@@ -46,10 +47,9 @@ import java.time.Clock;
 import java.time.Instant;
 import java.time.ZoneOffset;
 import java.util.ArrayList;
-import java.util.EnumMap;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVRecord;
@@ -70,7 +70,7 @@ class DeliveryTest {
     private static Footage footage;
     private static Job whole;
     /** What was delivered of the whole job already, once for each recipient. */
-    private static final Map<Audience, Path> DELIVERED = new EnumMap<>(Audience.class);
+    private static final Map<Recipient, Path> DELIVERED = new HashMap<>();
 
     private Job job = whole;
 
@@ -117,19 +117,19 @@ class DeliveryTest {
     }
 
     /** Delivers this test's job; of the whole one, which no test changes, only once. */
-    private Path deliver(Audience audience) throws MediaException, StoreException {
+    private Path deliver(Recipient recipient) throws MediaException, StoreException {
         if (job != whole) {
-            return deliver(audience, out);
+            return deliver(recipient, out);
         }
-        if (!DELIVERED.containsKey(audience)) {
-            DELIVERED.put(audience, deliver(audience, folder.resolve("delivered-" + audience.word())));
+        if (!DELIVERED.containsKey(recipient)) {
+            DELIVERED.put(recipient, deliver(recipient, folder.resolve("delivered-" + recipient.word())));
         }
-        out = DELIVERED.get(audience).getParent();
-        return DELIVERED.get(audience);
+        out = DELIVERED.get(recipient).getParent();
+        return DELIVERED.get(recipient);
     }
 
-    private Path deliver(Audience audience, Path to) throws MediaException, StoreException {
-        return new Delivery(Reckoner.survey(job), footage, VOICE, CLOCK).write(audience, to, Progress.NONE);
+    private Path deliver(Recipient recipient, Path to) throws MediaException, StoreException {
+        return new Delivery(Reckoner.survey(job), footage, VOICE, CLOCK, List.of()).write(recipient, to, Progress.NONE);
     }
 
     private static JsonNode json(Path file) throws IOException {
@@ -146,7 +146,7 @@ class DeliveryTest {
 
     @Test
     void stationsTimesAndWordsAgreeEverywhere() throws MediaException, StoreException, IOException {
-        Path video = deliver(Audience.HOMEOWNER);
+        Path video = deliver(Recipient.HOMEOWNER);
         List<CSVRecord> table = CSVFormat.RFC4180
                 .builder()
                 .setHeader()
@@ -204,7 +204,7 @@ class DeliveryTest {
 
     @Test
     void theVideoIsAsLongAsItsCaptionsAndHasAChapterForEachShot() throws MediaException, StoreException, IOException {
-        Path video = deliver(Audience.BUYER);
+        Path video = deliver(Recipient.BUYER);
         ClipFacts facts = ClipIndexer.index(video);
         double length = facts.frames()
                 .base()
@@ -218,7 +218,7 @@ class DeliveryTest {
 
     @Test
     void everyFileIsInTheManifestWithItsFingerprint() throws MediaException, StoreException, IOException {
-        deliver(Audience.HOMEOWNER);
+        deliver(Recipient.HOMEOWNER);
         JsonNode manifest = json(out.resolve("manifest.json"));
         List<String> named = new ArrayList<>();
         for (JsonNode product : manifest.get("products")) {
@@ -241,7 +241,7 @@ class DeliveryTest {
 
     @Test
     void stillsShowTheFindingsOwnFrames() throws MediaException, StoreException, IOException {
-        deliver(Audience.HOMEOWNER);
+        deliver(Recipient.HOMEOWNER);
         BufferedImage still = ImageIO.read(out.resolve("stills/F1-roots.png").toFile());
         int[] pixels = still.getRGB(0, 0, still.getWidth(), still.getHeight(), null, 0, still.getWidth());
         assertThat(NumberedFootage.read(pixels, still.getWidth())).isEqualTo(80);
@@ -249,7 +249,7 @@ class DeliveryTest {
 
     @Test
     void formulasAreDefusedInTheTable() throws MediaException, StoreException, IOException {
-        deliver(Audience.HOMEOWNER);
+        deliver(Recipient.HOMEOWNER);
         assertThat(Files.readString(out.resolve("findings.csv")))
                 .doesNotContain(",=cmd")
                 .doesNotContain(",\"=cmd");
@@ -257,7 +257,7 @@ class DeliveryTest {
 
     @Test
     void aDistrictGetsNothingPrivate() throws MediaException, StoreException, IOException {
-        deliver(Audience.DISTRICT);
+        deliver(Recipient.DISTRICT);
         assertThat(json(out.resolve("findings.json")).get("findings").size()).isEqualTo(2);
         try (var files = Files.walk(out)) {
             for (Path file : files.filter(Files::isRegularFile).toList()) {
@@ -281,12 +281,12 @@ class DeliveryTest {
                 f.examined(),
                 f.notExamined(),
                 true)));
-        assertThatThrownBy(() -> deliver(Audience.BUYER))
+        assertThatThrownBy(() -> deliver(Recipient.BUYER))
                 .isInstanceOf(StoreException.class)
                 .hasMessageContaining("internal use only");
         assertThat(out).doesNotExist();
         job = Job.EMPTY;
-        assertThatThrownBy(() -> deliver(Audience.DISTRICT)).hasMessageContaining("Mark the boundary");
+        assertThatThrownBy(() -> deliver(Recipient.DISTRICT)).hasMessageContaining("Mark the boundary");
     }
 
     @Test
@@ -296,7 +296,7 @@ class DeliveryTest {
         byte[] bytes = Files.readAllBytes(file);
         bytes[bytes.length - 9] ^= 1;
         Files.write(file, bytes);
-        assertThatThrownBy(() -> deliver(Audience.HOMEOWNER))
+        assertThatThrownBy(() -> deliver(Recipient.HOMEOWNER))
                 .isInstanceOf(MediaException.class)
                 .hasMessageContaining("has changed");
     }
@@ -319,7 +319,7 @@ class DeliveryTest {
 
     @Test
     void theManifestNamesTheFirstAndTheLastFrameThatTheFilmShows() throws Exception {
-        Path video = deliver(Audience.HOMEOWNER);
+        Path video = deliver(Recipient.HOMEOWNER);
         FrameIndex source = footage.index(job.clips().getFirst());
         ClipIndex film = ClipIndexer.index(video).index();
         int shown = 0;
@@ -353,7 +353,7 @@ class DeliveryTest {
         for (int number : new int[] {0, 1, 299}) {
             job = note(job, clip, index.pts(number), "permit 20240131001.2, \u20ac\u2026 12345678901234567890");
         }
-        FrameIndex film = ClipIndexer.index(deliver(Audience.HOMEOWNER)).frames();
+        FrameIndex film = ClipIndexer.index(deliver(Recipient.HOMEOWNER)).frames();
         assertThat(film.base().seconds(film.endPts() - film.firstPts())).isGreaterThan(3 * 3);
         assertThat(page(out.resolve("report.html"))).contains("permit 20240131001.2");
     }
@@ -361,7 +361,7 @@ class DeliveryTest {
     @Test
     void evidenceForADistrictHoldsNothingFromBeforeItsPart() throws Exception {
         Survey survey = Reckoner.survey(job);
-        EvidenceCut cut = new EvidenceCut(survey, footage, Optional.of(Audience.DISTRICT));
+        EvidenceCut cut = new EvidenceCut(Disclosure.of(survey, Recipient.DISTRICT), footage);
         FrameIndex source = footage.index(survey.clips().getFirst());
         var boundary = survey.finding(new FindingId("F5")).orElseThrow();
         double least = survey.finding(new FindingId("F4"))
@@ -396,7 +396,7 @@ class DeliveryTest {
     @Test
     void evidenceIsCutInBothFormsWithItsRecord() throws MediaException, StoreException, IOException {
         Survey survey = Reckoner.survey(job);
-        EvidenceCut cut = new EvidenceCut(survey, footage);
+        EvidenceCut cut = new EvidenceCut(Disclosure.of(survey, Recipient.FIRM), footage);
         var found = survey.finding(new hitch.core.finding.FindingId("F1")).orElseThrow();
         for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
             Path clip = cut.write(found, form, 1, 2, out, Progress.NONE);

@@ -2,11 +2,12 @@ package hitch.store.journal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.exchange.FindingRow;
 import hitch.core.exchange.FindingsCsv;
 import hitch.core.exchange.LineJson;
 import hitch.core.job.JobHistory;
-import hitch.core.story.Audience;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import java.io.IOException;
@@ -23,7 +24,7 @@ class OldJournalsTest {
                 JobHistory.of(read.lines().stream().map(JournalLine::entry).toList())
                         .job());
         StringBuilder csv = new StringBuilder();
-        FindingsCsv.write(FindingRow.of(survey, Audience.HOMEOWNER), csv);
+        FindingsCsv.write(FindingRow.of(Disclosure.of(survey, Recipient.HOMEOWNER)), csv);
         assertThat(csv.toString()).isEqualTo(OldJournals.firstFindings());
         assertThat(LineJson.write(survey)).isEqualTo(OldJournals.firstLine());
     }

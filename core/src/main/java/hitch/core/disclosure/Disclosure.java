@@ -1,0 +1,280 @@
+package hitch.core.disclosure;
+
+import hitch.core.counter.Heading;
+import hitch.core.finding.FindingId;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Adjustment;
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameIndex;
+import hitch.core.footage.FrameRef;
+import hitch.core.job.PropertyFacts;
+import hitch.core.judge.Advice;
+import hitch.core.judge.Adviser;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
+import hitch.core.pipe.PipeSpan;
+import hitch.core.run.Run;
+import hitch.core.survey.PlaceWords;
+import hitch.core.survey.SeenPart;
+import hitch.core.survey.Survey;
+import hitch.core.survey.Whose;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/** What one recipient may see of a survey: the only thing that whatever leaves the firm is written from. Immutable. */
+public final class Disclosure {
+    /** Steps in which footage round a finding is looked at, seconds. */
+    private static final double STEP_S = 0.04;
+
+    private final Survey survey;
+    private final Recipient recipient;
+    private final Optional<PublicPart> part;
+    private final Optional<NoNames> names;
+    private final List<LocatedFinding> findings;
+    private final List<Run> runs;
+
+    private Disclosure(Survey survey, Recipient recipient) {
+        this.survey = survey;
+        this.recipient = recipient;
+        this.part = recipient.isPublic() ? Optional.of(new PublicPart(survey)) : Optional.empty();
+        this.names = recipient.people() || survey.facts().client().isBlank()
+                ? Optional.empty()
+                : Optional.of(new NoNames(survey.facts().client()));
+        this.findings = findings(survey).stream().map(this::named).toList();
+        // Of the public part only the trips that showed something of it are told.
+        this.runs = part.isPresent()
+                ? findings.stream().flatMap(f -> f.run().stream()).distinct().toList()
+                : survey.runs().stream().map(this::named).toList();
+    }
+
+    public static Disclosure of(Survey survey, Recipient recipient) {
+        return new Disclosure(survey, recipient);
+    }
+
+    /** Each run's from its opening outwards, then those on no run. */
+    private List<LocatedFinding> findings(Survey all) {
+        List<LocatedFinding> shown = new ArrayList<>();
+        for (Run run : all.runs()) {
+            all.findings().stream()
+                    .filter(f -> f.run().filter(run::equals).isPresent())
+                    .sorted(Comparator.comparing((LocatedFinding f) -> fromOpening(run, f)))
+                    .flatMap(f -> part.map(p -> p.of(f)).orElse(Optional.of(f)).stream())
+                    .forEach(shown::add);
+        }
+        if (part.isEmpty()) {
+            // Footage that is on no run is above ground: yards, houses, people.
+            all.findings().stream().filter(f -> f.run().isEmpty()).forEach(shown::add);
+        }
+        return shown;
+    }
+
+    private LocatedFinding named(LocatedFinding found) {
+        return names.isEmpty()
+                ? found
+                : found.telling(found.finding().worded(this::text), found.run().map(this::named));
+    }
+
+    private Run named(Run run) {
+        return names.isEmpty()
+                ? run
+                : run.named(text(run.name()))
+                        .from(run.opening().withPlace(text(run.opening().place())));
+    }
+
+    /** Free text as this recipient may read it. */
+    public String text(String free) {
+        return names.map(n -> n.in(free)).orElse(free);
+    }
+
+    private static long fromOpening(Run run, LocatedFinding found) {
+        return found.extent()
+                .map(e -> Math.min(
+                        e.from().to(run.start()).mm(), e.to().to(run.start()).mm()))
+                .orElse(Long.MAX_VALUE);
+    }
+
+    public Recipient recipient() {
+        return recipient;
+    }
+
+    /** The visit, without what this recipient may not know of it. */
+    public PropertyFacts facts() {
+        PropertyFacts facts = survey.facts();
+        return new PropertyFacts(
+                text(facts.property()),
+                facts.town(),
+                recipient.people() ? facts.client() : "",
+                facts.inspectedOn(),
+                facts.reviewer(),
+                facts.firm(),
+                facts.unit(),
+                recipient.isPublic() ? "" : text(facts.examined()),
+                recipient.isPublic()
+                        ? List.of()
+                        : facts.notExamined().stream().map(this::text).toList(),
+                facts.internalOnly());
+    }
+
+    public LengthUnit unit() {
+        return survey.facts().unit();
+    }
+
+    /** The job in a few words. */
+    public String title() {
+        return text(survey.facts().title());
+    }
+
+    /** The trips of the camera, in order. */
+    public List<Run> runs() {
+        return runs;
+    }
+
+    /** The findings this recipient is shown, in the order they are told: each run from its opening outwards. */
+    public List<LocatedFinding> findings() {
+        return findings;
+    }
+
+    /** How many findings the job has in all, which a recipient is not told. */
+    public int outOf() {
+        return survey.findings().size();
+    }
+
+    /** The finding that {@code id} is a sight of, as this recipient may see it. */
+    public Optional<LocatedFinding> finding(FindingId id) {
+        return findings.stream().filter(f -> f.ids().contains(id)).findFirst();
+    }
+
+    /** A clip, called as this recipient may know it. */
+    public Optional<Clip> clip(ClipId id) {
+        return survey.clip(id).map(c -> names.isEmpty() ? c : c.at(text(c.file())));
+    }
+
+    /** The clip itself, for reading it; what it is called is not to be written down. */
+    public Optional<Clip> source(ClipId id) {
+        return survey.clip(id);
+    }
+
+    /** How a frame is looked at. */
+    public Adjustment adjustmentAt(FrameRef frame) {
+        return survey.adjustmentAt(frame);
+    }
+
+    /** Whether a frame may be seen. */
+    public boolean shows(FrameRef frame) {
+        return part.map(p -> p.shows(frame)).orElse(true);
+    }
+
+    /** The first frame from {@code number} back to {@code least} up to which all may be seen. */
+    public int back(FrameRef frame, FrameIndex frames, int least) {
+        int number = frames.numberAt(frame.pts());
+        while (number > least && shows(new FrameRef(frame.clip(), frames.pts(number - 1)))) {
+            number--;
+        }
+        return number;
+    }
+
+    /** The last frame from {@code number} on to {@code most} up to which all may be seen. */
+    public int on(FrameRef frame, FrameIndex frames, int most) {
+        int number = frames.numberAt(frame.pts());
+        while (number < most && shows(new FrameRef(frame.clip(), frames.pts(number + 1)))) {
+            number++;
+        }
+        return number;
+    }
+
+    /** Seconds of footage before a frame that are shown: the house rule's, less where not all of them may be seen. */
+    public double secondsBefore(FrameRef frame) {
+        return mayBeShown(frame, -STEP_S, survey.rules().shownBefore());
+    }
+
+    /** Seconds of footage after it, likewise. */
+    public double secondsAfter(FrameRef frame) {
+        return mayBeShown(frame, STEP_S, survey.rules().shownAfter());
+    }
+
+    private double mayBeShown(FrameRef frame, double step, double most) {
+        Optional<Clip> clip = survey.clip(frame.clip());
+        if (part.isEmpty() || clip.isEmpty()) {
+            return most;
+        }
+        int steps = 0;
+        while (Math.abs(step) * (steps + 1) <= most) {
+            long pts = frame.pts() + clip.get().base().ticks(step * (steps + 1));
+            if (!shows(new FrameRef(frame.clip(), pts))) {
+                break;
+            }
+            steps++;
+        }
+        return Math.abs(step) * (steps + 1) > most ? most : Math.abs(step) * steps;
+    }
+
+    /** The camera head's station at a frame; empty where it has none and where it may not be known. */
+    public Optional<Station> stationAt(FrameRef frame) {
+        return shows(frame) ? survey.stationAt(frame) : Optional.empty();
+    }
+
+    /** Where the camera head is at a frame, in words; empty likewise. */
+    public Optional<PlaceWords> placeAt(FrameRef frame) {
+        return shows(frame) ? survey.placeAt(frame) : Optional.empty();
+    }
+
+    /** Whether the camera moves at a frame. */
+    public boolean moves(FrameRef frame) {
+        return Optional.ofNullable(survey.traces().get(frame.clip()))
+                .map(t -> t.headingAt(frame.pts()) != Heading.STILL)
+                .orElse(false);
+    }
+
+    /** Where a finding is, in words; empty where it has no station. */
+    public Optional<PlaceWords> place(LocatedFinding found) {
+        return survey.line().place(found, unit());
+    }
+
+    /** Whether a finding lies on the owner's part, in a word; blank where that is not known. */
+    public String whose(LocatedFinding found) {
+        return survey.line().isOwners(found).map(Whose::word).orElse("");
+    }
+
+    /** The stretch of the line that was reached, as far as it may be known; empty where none was. */
+    public Optional<Extent> reached() {
+        return part.isEmpty() ? survey.seen() : survey.seen().flatMap(part.get()::of);
+    }
+
+    /** What the line is made of over {@link #reached}. */
+    public List<PipeSpan> spans() {
+        return part.isEmpty()
+                ? survey.spans()
+                : survey.spans().stream()
+                        .flatMap(s -> part.get().of(s.extent()).map(s::over).stream())
+                        .toList();
+    }
+
+    /** Total length of standing water; nothing for who may not see the whole line. */
+    public Distance standingWater() {
+        return part.isEmpty() ? survey.standingWater() : Distance.ZERO;
+    }
+
+    /** What is proposed; nothing for who is not advised. */
+    public List<Advice> advice() {
+        return recipient.advised() ? Adviser.advise(survey) : List.of();
+    }
+
+    /** What was passed and never seen well, a sentence each. */
+    public List<String> unseen() {
+        List<String> told = new ArrayList<>();
+        for (SeenPart unseen : survey.unseen()) {
+            Optional<Extent> here =
+                    part.isEmpty() ? Optional.of(unseen.extent()) : part.get().of(unseen.extent());
+            here.ifPresent(e -> told.add(
+                    "From " + survey.line().place(unseen.branch(), e, unit()).all() + ": the footage is " + unseen.why()
+                            + " there"));
+        }
+        survey.line().beyond(unit()).ifPresent(told::add);
+        return told;
+    }
+}

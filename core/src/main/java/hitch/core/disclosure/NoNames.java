@@ -1,0 +1,40 @@
+package hitch.core.disclosure;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+/** Takes the name of whoever asked for the job out of free text: all of it, and each of its words that could be a name. */
+final class NoNames {
+    /** What stands where a name stood. */
+    static final String LEFT_OUT = "(name)";
+
+    /** Words this short are no names, or not told from others. */
+    private static final int SHORT = 3;
+    /** Words that stand beside names and are none. */
+    private static final List<String> NO_NAMES = List.of("and", "the", "for", "mrs", "mr", "ms", "family", "client");
+
+    private final List<Pattern> names;
+
+    NoNames(String client) {
+        String whole = client.strip();
+        Stream<String> words = Arrays.stream(whole.split("[^\\p{L}\\p{N}']+"))
+                .filter(w -> w.length() >= SHORT && !NO_NAMES.contains(w.toLowerCase(java.util.Locale.ROOT)));
+        names = Stream.concat(Stream.of(whole), words)
+                .filter(w -> !w.isBlank())
+                .map(w -> Pattern.compile(
+                        "(?<![\\p{L}\\p{N}])" + Pattern.quote(w) + "(?:'s)?(?![\\p{L}\\p{N}])",
+                        Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE))
+                .toList();
+    }
+
+    String in(String text) {
+        String without = text;
+        for (Pattern name : names) {
+            without = name.matcher(without).replaceAll(Matcher.quoteReplacement(LEFT_OUT));
+        }
+        return without;
+    }
+}
