@@ -10,7 +10,7 @@ import picocli.CommandLine.Command;
         description = "Opens a fresh copy of the demo job; the shipped one is never changed.",
         footer = {"", "Example:", "  ./hitch demo"},
         mixinStandardHelpOptions = true)
-final class DemoCommand implements Callable<Integer> {
+final class DemoCommand implements Callable<Integer>, OpensWindow {
     @Override
     public Integer call() throws Exception {
         WindowApp.open(HitchWindow.freshDemo(DataFolder.path()));

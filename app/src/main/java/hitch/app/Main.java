@@ -5,11 +5,15 @@ import hitch.media.MediaException;
 import hitch.store.DataFolder;
 import hitch.store.StoreException;
 import java.nio.file.Path;
+import java.util.List;
 import org.slf4j.Logger;
 import org.slf4j.LoggerFactory;
 import picocli.CommandLine;
 import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
 import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
 
 /** {@code hitch}: without a command it opens the window. */
 @Command(
@@ -37,9 +41,30 @@ public final class Main implements Runnable {
     @Parameters(index = "0", arity = "0..1", paramLabel = "JOB", description = "Job folder to open; else the last one.")
     private Path job;
 
+    @Option(
+            names = "--list-commands",
+            hidden = true,
+            description = "Tells each command, and whether it opens a window; for the launcher.")
+    private boolean listed;
+
+    @Spec
+    private CommandSpec spec;
+
     @Override
     public void run() {
-        WindowApp.open(job);
+        if (listed) {
+            commands(spec.commandLine()).forEach(spec.commandLine().getOut()::println);
+            spec.commandLine().getOut().flush();
+        } else {
+            WindowApp.open(job);
+        }
+    }
+
+    /** {@code deliver plain}, {@code demo window}: every command, and whether it needs a window. */
+    static List<String> commands(CommandLine line) {
+        return line.getSubcommands().entrySet().stream()
+                .map(e -> e.getKey() + (e.getValue().getCommand() instanceof OpensWindow ? " window" : " plain"))
+                .toList();
     }
 
     public static void main(String[] args) {

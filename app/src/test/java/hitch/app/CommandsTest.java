@@ -2,17 +2,21 @@ package hitch.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.job.Edit;
+import hitch.core.job.PropertyFacts;
+import hitch.core.rules.HouseRules;
 import hitch.store.JobFolder;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 import org.junit.jupiter.params.ParameterizedTest;
-import org.junit.jupiter.params.provider.ValueSource;
+import org.junit.jupiter.params.provider.MethodSource;
 import picocli.CommandLine;
 
 class CommandsTest {
@@ -39,15 +43,42 @@ class CommandsTest {
         return line.execute(arguments);
     }
 
+    static List<String> commands() {
+        return List.copyOf(Main.commandLine().getSubcommands().keySet());
+    }
+
     @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "demo", "deliver", "clip", "probe", "still", "recover", "counter", "notes", "line", "bench", "sim",
-                "shots"
-            })
+    @MethodSource("commands")
     void everyCommandAnswersHelpWithAnExample(String command) {
         assertThat(run(command, "--help")).isZero();
         assertThat(out.toString()).contains("Example:").contains("./hitch " + command);
+    }
+
+    @Test
+    void theLauncherIsToldWhichCommandsOpenAWindow() {
+        assertThat(run("--list-commands")).isZero();
+        assertThat(out.toString().lines().filter(l -> l.endsWith(" window"))).containsExactly("demo window");
+        assertThat(out.toString().lines()).contains("deliver plain", "history plain", "bench plain");
+    }
+
+    @Test
+    void aDamagedRecordIsToldAndDeliveredOnlyWhenAccepted() throws Exception {
+        Path job = folder.resolve("job");
+        try (JobFolder made = JobFolder.create(job)) {
+            made.apply(new Edit.DescribeProperty(PropertyFacts.BLANK));
+            made.apply(new Edit.TakeRules(HouseRules.DEFAULT));
+        }
+        Path journal = job.resolve(JobFolder.JOURNAL);
+        Files.writeString(journal, Files.readString(journal).replace("describe-property", "describe-properly"));
+        String to = folder.resolve("out").toString();
+        assertThat(run("deliver", job.toString(), "--recipient", "owner", "--out", to))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("Change 1 cannot be read").contains("--accept-damage");
+        assertThat(run("deliver", job.toString(), "--recipient", "owner", "--out", to, "--accept-damage"))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("Mark findings first");
+        assertThat(run("history", job.toString())).isZero();
+        assertThat(out.toString()).contains("damaged").contains("change the house rules");
     }
 
     @Test

@@ -13,8 +13,8 @@ import hitch.core.measure.Station;
 import hitch.core.pipe.Material;
 import hitch.core.pipe.Opening;
 import hitch.core.pipe.PipeSize;
-import hitch.core.rules.HouseRules;
 import hitch.core.rules.LineRules;
+import hitch.core.rules.RulePart;
 import hitch.core.run.Direction;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
@@ -25,6 +25,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 
 /** Builds jobs of a few runs for tests: a foot a second out and back, notes by the foot. */
@@ -53,9 +54,8 @@ public final class LineJob {
         return with(new Edit.DescribeLine(how.apply(job.line())));
     }
 
-    public LineJob rules(UnaryOperator<LineRules> how) {
-        HouseRules rules = job.rules();
-        return with(new Edit.SetRules(rules.withLine(how.apply(rules.line()))));
+    public LineJob rules(Function<LineRules, RulePart> how) {
+        return with(new Edit.SetRules(how.apply(job.rules().line())));
     }
 
     /** A run that goes out {@code feet} at a foot a second and comes back as fast. */

@@ -11,6 +11,7 @@ import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
 import hitch.core.line.LineFacts;
 import hitch.core.rules.HouseRules;
+import hitch.core.rules.RulePart;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
 import hitch.core.survey.Reckoner;
@@ -29,6 +30,7 @@ import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
+import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyLongProperty;
@@ -150,7 +152,7 @@ public final class Workspace implements AutoCloseable {
      * Makes the edit that {@code make} gives for the job as it is by then; none where it gives none. Edits of one thing in
      * quick succession add up, which they would not if each were made from what the screen showed.
      */
-    public CompletableFuture<Void> edit(java.util.function.Function<Job, Optional<? extends Edit>> make) {
+    public CompletableFuture<Void> edit(Function<Job, Optional<? extends Edit>> make) {
         return change(() -> {
             Optional<? extends Edit> edit = make.apply(folder.job());
             return edit.isPresent() ? folder.apply(edit.get()) : folder.history();
@@ -170,21 +172,20 @@ public final class Workspace implements AutoCloseable {
                 .map(Edit.DescribeLine::new));
     }
 
-    public CompletableFuture<Void> changeRules(UnaryOperator<HouseRules> how) {
+    public CompletableFuture<Void> changeRules(Function<HouseRules, RulePart> how) {
         return edit(job -> Optional.of(how.apply(job.rules()))
-                .filter(r -> !r.equals(job.rules()))
+                .filter(part -> !job.rules().with(part).equals(job.rules()))
                 .map(Edit.SetRules::new));
     }
 
     /** Adds the finding that {@code make} gives for the next free id. */
-    public CompletableFuture<Void> addFinding(java.util.function.Function<FindingId, Finding> make) {
+    public CompletableFuture<Void> addFinding(Function<FindingId, Finding> make) {
         return change(
                 () -> folder.apply(new Edit.AddFinding(make.apply(folder.job().nextId()))));
     }
 
     /** Keeps something that was said as the finding that {@code make} gives for the next free id. */
-    public CompletableFuture<Void> keepSpoken(
-            String commentary, String key, java.util.function.Function<FindingId, Finding> make) {
+    public CompletableFuture<Void> keepSpoken(String commentary, String key, Function<FindingId, Finding> make) {
         return change(() -> folder.apply(new Edit.KeepSpoken(
                 commentary, key, Optional.of(make.apply(folder.job().nextId())), Optional.empty())));
     }

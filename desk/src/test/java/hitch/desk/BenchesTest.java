@@ -27,7 +27,7 @@ class BenchesTest extends OpenWindow {
         interact(() -> rule.setText("several"));
         clickOn(rule).type(KeyCode.ENTER);
         until(() -> lookup("#notice").queryAs(Label.class).getText().contains("is not a number"));
-        assertThat(survey().rules().rootShareToMend()).isEqualTo(25);
+        assertThat(survey().rules().weighing().rootShareToMend()).isEqualTo(25);
         assertThat(rule.getText()).isEqualTo("25");
     }
 

@@ -280,7 +280,7 @@ class LineWindowTest extends OpenWindow {
     void aHouseRuleOfTheLineIsSet() throws TimeoutException {
         clickOn("#bench-judge");
         choose("The owner's pipe goes", OwnersReach.TO_THE_CURB);
-        until(() -> survey().rules().line().school() == OwnersReach.TO_THE_CURB);
+        until(() -> survey().rules().line().owners() == OwnersReach.TO_THE_CURB);
         assertThat(survey().line().whose().boundary()).isEmpty();
     }
 }

@@ -131,23 +131,23 @@ class RunWindowTest extends OpenWindow {
     void theLinesHouseRulesAreNumbersOfTheFirm() throws TimeoutException {
         clickOn("#bench-judge");
         put("An opening at least every, ft", "35");
-        until(() -> rules().openingEvery().equals(Distance.feet(35)));
+        until(() -> rules().openings().every().equals(Distance.feet(35)));
         assertThat(survey().line().faults()).isNotEmpty();
         put("Least fall, 4 to 7 in pipe, in/ft", "0.25");
-        until(() -> rules().falls().get(4) == 0.25);
+        until(() -> rules().depths().falls().get(4) == 0.25);
         put("A tool is pushed, at most, ft", "60");
-        until(() -> rules().reach().equals(Distance.feet(60)));
+        until(() -> rules().tools().reach().equals(Distance.feet(60)));
         put("Seen poorly when passed faster than, ft/s", "2");
-        until(() -> rules().fastest().equals(Distance.feet(2)));
+        until(() -> rules().seeing().fastest().equals(Distance.feet(2)));
         // 39.8 ft in eight seconds are 5 ft a second.
         assertThat(survey().line().seeing().share()).isZero();
         put("A trench goes below the pipe by, in", "4");
-        until(() -> rules().bedding().equals(Distance.inches(4)));
+        until(() -> rules().depths().bedding().equals(Distance.inches(4)));
         CheckBox back = (CheckBox) named("Prefer pictures from the way back");
         interact(back::fire);
-        until(() -> !rules().backPreferred());
+        until(() -> !rules().seeing().backPreferred());
         put("An opening at least every, ft", "often");
         until(() -> notice().contains("often"));
-        assertThat(rules().openingEvery()).isEqualTo(Distance.feet(35));
+        assertThat(rules().openings().every()).isEqualTo(Distance.feet(35));
     }
 }

@@ -6,7 +6,7 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
 import hitch.core.job.Edit;
 import hitch.core.measure.Distance;
-import hitch.core.rules.HouseRules;
+import hitch.core.rules.ShowingRules;
 import hitch.core.run.Direction;
 import hitch.media.MediaException;
 import hitch.media.NumberedFootage;
@@ -46,15 +46,7 @@ final class SmallJob {
             job.apply(new Edit.PutRun(Sample.run("street run", Direction.WITH_FLOW, clip.id())));
             job.apply(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(0), Distance.ZERO)));
             job.apply(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(FRAMES - 1), Distance.feet(39.8))));
-            HouseRules rules = HouseRules.DEFAULT;
-            job.apply(new Edit.SetRules(new HouseRules(
-                    rules.rootShareToMend(),
-                    rules.offsetToTend(),
-                    rules.offsetToMend(),
-                    rules.waterToTend(),
-                    rules.monthsBetweenCleanings(),
-                    0.4,
-                    0.2)));
+            job.apply(new Edit.SetRules(new ShowingRules(0.4, 0.2)));
         }
         return folder;
     }

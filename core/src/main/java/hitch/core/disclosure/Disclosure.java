@@ -189,12 +189,12 @@ public final class Disclosure {
 
     /** Seconds of footage before a frame that are shown: the house rule's, less where not all of them may be seen. */
     public double secondsBefore(FrameRef frame) {
-        return mayBeShown(frame, -STEP_S, survey.rules().shownBefore());
+        return mayBeShown(frame, -STEP_S, survey.rules().showing().before());
     }
 
     /** Seconds of footage after it, likewise. */
     public double secondsAfter(FrameRef frame) {
-        return mayBeShown(frame, STEP_S, survey.rules().shownAfter());
+        return mayBeShown(frame, STEP_S, survey.rules().showing().after());
     }
 
     private double mayBeShown(FrameRef frame, double step, double most) {

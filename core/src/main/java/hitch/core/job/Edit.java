@@ -15,6 +15,7 @@ import hitch.core.footage.FrameRef;
 import hitch.core.line.LineFacts;
 import hitch.core.measure.LengthUnit;
 import hitch.core.rules.HouseRules;
+import hitch.core.rules.RulePart;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
 import hitch.core.talk.Commentary;
@@ -33,10 +34,19 @@ public sealed interface Edit {
         }
     }
 
-    record SetRules(HouseRules rules) implements Edit {
+    /** Takes a firm's house rules, all of them. */
+    record TakeRules(HouseRules rules) implements Edit {
         @Override
         public String words() {
-            return "change the house rules";
+            return "take the house rules";
+        }
+    }
+
+    /** Changes one part of the house rules. */
+    record SetRules(RulePart part) implements Edit {
+        @Override
+        public String words() {
+            return "change the rules for " + part.about();
         }
     }
 

@@ -115,8 +115,8 @@ public record Job(
                 new Job(e.facts(), rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
             case Edit.DescribeLine e ->
                 new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, e.line(), nextFinding);
-            case Edit.SetRules e ->
-                new Job(facts, e.rules(), clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
+            case Edit.TakeRules e -> withRules(e.rules());
+            case Edit.SetRules e -> withRules(rules.with(e.part()));
             case Edit.PutClip e ->
                 withClips(put(clips, e.clip(), c -> c.id().equals(e.clip().id())), marks);
             case Edit.LeaveOutClip e -> leaveOut(e.clip());
@@ -168,6 +168,10 @@ public record Job(
     Job talked(String id, UnaryOperator<Commentary> how) {
         return withTalk(
                 talk.stream().map(c -> c.id().equals(id) ? how.apply(c) : c).toList());
+    }
+
+    private Job withRules(HouseRules rules) {
+        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
     }
 
     private Job withTalk(List<Commentary> talk) {

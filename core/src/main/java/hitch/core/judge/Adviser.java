@@ -73,8 +73,8 @@ public final class Adviser {
                         && f.weight() != Weight.STOP);
         if (!roots.isEmpty()) {
             advice.add(new Advice(
-                    "Have the roots cleaned out, look again, and clean every " + rules.monthsBetweenCleanings()
-                            + " months.",
+                    "Have the roots cleaned out, look again, and clean every "
+                            + rules.care().monthsBetweenCleanings() + " months.",
                     "Roots cut at a joint grow back, since the joint stays open to them.",
                     weak
                             ? "Part of this line is pipe that high-pressure water can break when it is old: whoever "

@@ -88,10 +88,11 @@ public final class Weigher {
         if (share >= 90) {
             return new Weighed(Weight.STOP, "they close the bore");
         }
-        if (share >= rules.rootShareToMend()) {
+        if (share >= rules.weighing().rootShareToMend()) {
             return new Weighed(
                     Weight.MEND,
-                    "they take " + share + " % of the bore, at or over the rule's " + rules.rootShareToMend() + " %");
+                    "they take " + share + " % of the bore, at or over the rule's "
+                            + rules.weighing().rootShareToMend() + " %");
         }
         Degree degree = finding.traits().degree().orElse(Degree.MEDIUM);
         return switch (degree) {
@@ -115,14 +116,16 @@ public final class Weigher {
         if (size.isEmpty()) {
             return degree(finding, "its size was not given");
         }
-        if (size.get().compareTo(rules.offsetToMend()) >= 0) {
-            return new Weighed(Weight.MEND, over(size.get(), rules.offsetToMend()));
+        if (size.get().compareTo(rules.weighing().offsetToMend()) >= 0) {
+            return new Weighed(Weight.MEND, over(size.get(), rules.weighing().offsetToMend()));
         }
-        if (size.get().compareTo(rules.offsetToTend()) >= 0) {
-            return new Weighed(Weight.TEND, over(size.get(), rules.offsetToTend()));
+        if (size.get().compareTo(rules.weighing().offsetToTend()) >= 0) {
+            return new Weighed(Weight.TEND, over(size.get(), rules.weighing().offsetToTend()));
         }
         return new Weighed(
-                Weight.WATCH, Inches.show(size.get()) + " is under the rule's " + Inches.show(rules.offsetToTend()));
+                Weight.WATCH,
+                Inches.show(size.get()) + " is under the rule's "
+                        + Inches.show(rules.weighing().offsetToTend()));
     }
 
     private static String over(Distance size, Distance rule) {
@@ -130,7 +133,10 @@ public final class Weigher {
     }
 
     private Weighed water(Optional<Extent> extent) {
-        boolean longEnough = extent.map(Extent::length).orElse(Distance.ZERO).compareTo(rules.waterToTend()) >= 0;
+        boolean longEnough = extent.map(Extent::length)
+                        .orElse(Distance.ZERO)
+                        .compareTo(rules.weighing().waterToTend())
+                >= 0;
         return longEnough
                 ? new Weighed(Weight.TEND, "water stands over a long enough stretch to collect solids")
                 : new Weighed(Weight.WATCH, "the stretch is short and drains through");

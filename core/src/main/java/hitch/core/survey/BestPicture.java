@@ -59,7 +59,7 @@ public final class BestPicture {
             return HIDDEN;
         }
         Watched clip = watched.getOrDefault(frame.clip(), Watched.NOTHING);
-        boolean other = rules.backPreferred() && trace.headingAt(frame.pts()) == Heading.OUT;
+        boolean other = rules.seeing().backPreferred() && trace.headingAt(frame.pts()) == Heading.OUT;
         Station head = run.stationOf(trace.cableAt(frame.pts()).orElseThrow());
         double feetAway = head.to(at).mm() / Distance.MM_PER_FOOT;
         double feetASecond = Math.abs(trace.speedAt(frame.pts())) / Distance.MM_PER_FOOT;

@@ -42,7 +42,7 @@ public record Depths(Ground ground, List<Locate> locates, Distance bedding) {
         return new Depths(
                 evidence.facts().ground(),
                 List.copyOf(locates),
-                evidence.rules().bedding());
+                evidence.rules().depths().bedding());
     }
 
     private static Locate locate(LocatedFinding found, Way way, Evidence evidence) {
@@ -59,7 +59,7 @@ public record Depths(Ground ground, List<Locate> locates, Distance bedding) {
                 depth,
                 invert,
                 surface(evidence.facts().ground(), way, at) - invert.mm(),
-                evidence.rules().errorOf(depth),
+                evidence.rules().depths().errorOf(depth),
                 mark.isNone() ? GroundMark.of(found.finding().wording()) : mark);
     }
 
@@ -81,7 +81,7 @@ public record Depths(Ground ground, List<Locate> locates, Distance bedding) {
                         .flatMap(w -> w.spanAt(new Extent(up.at(), down.at()).middle()))
                         .flatMap(PipeSpan::size)
                         .orElse(new PipeSize(4));
-                falls.add(Fall.between(up, down, rules.fallOf(size)));
+                falls.add(Fall.between(up, down, rules.depths().fallOf(size)));
             }
         }
         return List.copyOf(falls);

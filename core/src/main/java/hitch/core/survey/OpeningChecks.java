@@ -126,7 +126,7 @@ final class OpeningChecks {
 
     private Optional<OpeningFault> spacing(Gap gap) {
         long length = gap.extent().length().mm();
-        long every = rules.openingEvery().mm();
+        long every = rules.openings().every().mm();
         if (length <= every) {
             return Optional.empty();
         }
@@ -158,7 +158,7 @@ final class OpeningChecks {
     private Optional<OpeningFault> bend(Gap gap) {
         List<LocatedFinding> bends = bends(gap);
         int all = bends.stream().mapToInt(OpeningChecks::degrees).sum();
-        if (all <= rules.openingBend()) {
+        if (all <= rules.openings().bend()) {
             return Optional.empty();
         }
         // An opening just before the bend that would be too much starts the count anew.
@@ -167,7 +167,7 @@ final class OpeningChecks {
         int turned = 0;
         Station last = gap.extent().from();
         for (LocatedFinding bend : bends) {
-            if (turned > 0 && turned + degrees(bend) > rules.openingBend()) {
+            if (turned > 0 && turned + degrees(bend) > rules.openings().bend()) {
                 Station at = bend.extent().orElseThrow().from();
                 where.add(at);
                 within.add(new Extent(last, at));
@@ -184,7 +184,8 @@ final class OpeningChecks {
                 OpeningFault.Rule.BEND,
                 gap.way().name(),
                 gap.extent(),
-                all + " degrees of bend without an opening, where the rule allows " + rules.openingBend(),
+                all + " degrees of bend without an opening, where the rule allows "
+                        + rules.openings().bend(),
                 fitting,
                 fitting.isPresent() ? List.of() : where));
     }

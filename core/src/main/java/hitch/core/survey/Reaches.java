@@ -87,11 +87,12 @@ public final class Reaches {
             return not("the branch joins with the flow: a tool from it does not turn up the pipe");
         }
         Distance length = route.length();
-        if (length.compareTo(rules.reach()) > 0) {
+        if (length.compareTo(rules.tools().reach()) > 0) {
             return not("further than a tool is pushed by the house rules");
         }
-        if (degrees > rules.reachBend()) {
-            return not(degrees + " degrees of bend on the way, where the rules allow " + rules.reachBend());
+        if (degrees > rules.tools().bend()) {
+            return not(degrees + " degrees of bend on the way, where the rules allow "
+                    + rules.tools().bend());
         }
         if (narrowest.isEmpty() || there.isEmpty()) {
             return new Judged(Reach.Passage.NARROW, "the size of the pipe is not known all the way");

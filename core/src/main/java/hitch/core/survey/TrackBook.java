@@ -68,7 +68,8 @@ final class TrackBook {
                 double from = trace.cableAt(before).orElseThrow();
                 double to = trace.cableAt(pts).orElseThrow();
                 double seconds = clip.base().seconds(pts - before);
-                boolean fast = Math.abs(to - from) > evidence.rules().fastest().mm() * seconds;
+                boolean fast = Math.abs(to - from)
+                        > evidence.rules().seeing().fastest().mm() * seconds;
                 add(run, from, to, hidden.orElse(fast ? TOO_FAST : ""));
             }
             before = pts;

@@ -25,7 +25,7 @@ public record Whose(OwnersReach school, Optional<Station> boundary, boolean type
     }
 
     static Whose of(Evidence evidence, WayReckoner ways) {
-        OwnersReach school = evidence.rules().school();
+        OwnersReach school = evidence.rules().owners();
         Optional<Station> given = evidence.facts().boundary();
         if (given.isPresent()) {
             return new Whose(school, given, true, true);

@@ -128,9 +128,9 @@ class DisclosureTest {
         FrameRef frame = new FrameRef(Sample.DOWN, 46_000);
         assertThat(of(job, Recipient.DISTRICT).secondsBefore(frame)).isCloseTo(1.0, within(0.05));
         assertThat(of(job, Recipient.HOMEOWNER).secondsBefore(frame))
-                .isEqualTo(job.rules().shownBefore());
+                .isEqualTo(job.rules().showing().before());
         assertThat(of(job, Recipient.DISTRICT).secondsAfter(frame))
-                .isEqualTo(job.rules().shownAfter());
+                .isEqualTo(job.rules().showing().after());
     }
 
     @Test

@@ -8,6 +8,7 @@ import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
+import hitch.core.rules.OwnerRules;
 import hitch.core.rules.OwnersReach;
 import hitch.core.run.Direction;
 import hitch.core.story.Cutting;
@@ -78,7 +79,7 @@ class ExchangeTest {
                 .run("street", Direction.WITH_FLOW, 0, 50)
                 .note("street", 20, "roots top heavy")
                 .note("street", 45, "hole right")
-                .rules(r -> r.withSchool(OwnersReach.TO_THE_PROPERTY_LINE));
+                .rules(r -> new OwnerRules(OwnersReach.TO_THE_PROPERTY_LINE));
         assertThat(csv(job.survey(), Recipient.HOMEOWNER))
                 .extracting(r -> r.get("whose"))
                 .containsOnly("");

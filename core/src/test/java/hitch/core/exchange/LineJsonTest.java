@@ -9,6 +9,8 @@ import hitch.core.footage.Stretch;
 import hitch.core.line.Ground;
 import hitch.core.line.ReadFrom;
 import hitch.core.measure.Distance;
+import hitch.core.rules.OpeningRules;
+import hitch.core.rules.OwnerRules;
 import hitch.core.rules.OwnersReach;
 import hitch.core.run.Direction;
 import java.util.List;
@@ -107,7 +109,8 @@ class LineJsonTest {
 
     @Test
     void findingsTellWhoseTheyAreAndWhatReachesThem() {
-        job.rules(r -> r.withSchool(OwnersReach.TO_THE_PROPERTY_LINE).withOpenings(Distance.feet(25), 135))
+        job.rules(r -> new OwnerRules(OwnersReach.TO_THE_PROPERTY_LINE))
+                .rules(r -> new OpeningRules(Distance.feet(25), 135))
                 .facts(f -> f.withBoundary(Optional.of(at(40))));
         JsonNode roots = one(json().get("findings"), "kind", "roots");
         assertThat(roots.get("owners").asString()).isEqualTo("public");

@@ -8,6 +8,7 @@ import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.FindingKind;
 import hitch.core.finding.Weight;
 import hitch.core.footage.AdjustedSpan;
 import hitch.core.footage.Adjustment;
@@ -15,10 +16,16 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
+import hitch.core.rules.CareRules;
 import hitch.core.rules.HouseRules;
+import hitch.core.rules.OwnerRules;
+import hitch.core.rules.OwnersReach;
+import hitch.core.rules.ShowingRules;
+import hitch.core.rules.WordRules;
 import hitch.core.run.Direction;
 import hitch.core.run.RunId;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import net.jqwik.api.Arbitraries;
 import net.jqwik.api.Arbitrary;
@@ -74,8 +81,26 @@ public final class RandomEdits {
                         1,
                         Arbitraries.integers()
                                 .between(1, 100)
-                                .map(n -> new Edit.SetRules(new HouseRules(
-                                        n, Distance.inches(0.5), Distance.inches(1), Distance.feet(n), 12, 2.5, 1.5)))),
+                                .map(n -> new Edit.SetRules(HouseRules.DEFAULT
+                                        .weighing()
+                                        .withRoots(n)
+                                        .withWater(Distance.feet(n))))),
+                Tuple.of(
+                        1,
+                        Arbitraries.of(
+                                        HouseRules.DEFAULT.line().depths(),
+                                        HouseRules.DEFAULT.line().tools(),
+                                        HouseRules.DEFAULT.line().openings(),
+                                        HouseRules.DEFAULT.line().seeing(),
+                                        new OwnerRules(OwnersReach.TO_THE_CURB),
+                                        new CareRules(9),
+                                        new ShowingRules(1, 2),
+                                        new WordRules(Map.of("fuzz", FindingKind.ROOTS)))
+                                .map(Edit.SetRules::new)),
+                Tuple.of(
+                        1,
+                        Arbitraries.of(HouseRules.DEFAULT.with(new CareRules(6)), HouseRules.DEFAULT)
+                                .map(Edit.TakeRules::new)),
                 Tuple.of(3, clip.map(c -> new Edit.PutClip(Sample.clip(c, 60)))),
                 Tuple.of(1, clip.map(Edit.LeaveOutClip::new)),
                 Tuple.of(1, clip.map(c -> new Edit.OrderClips(List.of(c)))),

@@ -13,6 +13,7 @@ import hitch.core.job.Job;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Material;
+import hitch.core.rules.CareRules;
 import hitch.core.rules.HouseRules;
 import hitch.core.rules.Weighed;
 import hitch.core.rules.Weigher;
@@ -78,10 +79,12 @@ class JudgeTest {
 
     @Test
     void editedRulesChangeTheWeight() {
-        HouseRules strict = new HouseRules(20, Distance.inches(0.25), Distance.inches(0.5), Distance.feet(1), 6, 2, 1);
+        HouseRules strict = HouseRules.DEFAULT
+                .with(HouseRules.DEFAULT.weighing().withRoots(20))
+                .with(new CareRules(6));
         Job job = Sample.note(Sample.job(), Sample.DOWN, 9, "roots 30%");
         Survey before = Reckoner.survey(job);
-        Survey after = Reckoner.survey(job.with(new Edit.SetRules(strict)));
+        Survey after = Reckoner.survey(job.with(new Edit.TakeRules(strict)));
         assertThat(before.findings().getFirst().weight()).isEqualTo(Weight.TEND);
         assertThat(after.findings().getFirst().weight()).isEqualTo(Weight.MEND);
         assertThat(Adviser.advise(after).getFirst().proposal()).contains("6 months");

@@ -14,7 +14,7 @@ import hitch.core.pipe.Material;
 import hitch.core.pipe.Opening;
 import hitch.core.pipe.OpeningKind;
 import hitch.core.pipe.PipeSize;
-import hitch.core.rules.LineRules;
+import hitch.core.rules.HouseRules;
 import hitch.core.run.Direction;
 import hitch.core.run.Equipment;
 import hitch.core.run.Equipment.Guide;
@@ -150,13 +150,14 @@ class LineValuesTest {
     @ParameterizedTest
     @CsvSource({"2, 0.25", "3, 0.25", "4, 0.125", "6, 0.125", "8, 0.0625", "12, 0.0625"})
     void theLeastFallGoesByTheSize(int inches, double fall) {
-        assertThat(LineRules.DEFAULT.fallOf(new PipeSize(inches))).isEqualTo(fall);
+        assertThat(HouseRules.DEFAULT.line().depths().fallOf(new PipeSize(inches)))
+                .isEqualTo(fall);
     }
 
     @Test
     void aDepthsErrorIsItsStandingErrorAndItsShareTogether() {
         // 48 in deep: the root of 1 squared and (0.03 x 48 = 1.44) squared is 1.753 in.
-        double error = LineRules.DEFAULT.errorOf(Distance.inches(48)) / Distance.MM_PER_INCH;
+        double error = HouseRules.DEFAULT.line().depths().errorOf(Distance.inches(48)) / Distance.MM_PER_INCH;
         assertThat(error).isCloseTo(1.753, within(0.01));
     }
 }

@@ -7,6 +7,7 @@ import hitch.core.LineJob;
 import hitch.core.footage.Stretch;
 import hitch.core.line.ReadFrom;
 import hitch.core.measure.Distance;
+import hitch.core.rules.OpeningRules;
 import hitch.core.run.Direction;
 import hitch.core.survey.Survey;
 import java.util.List;
@@ -76,7 +77,7 @@ class OddLinesTest {
     void anOpeningThatTheRulesMissIsDrawnWhereItWouldDo() {
         LineJob job = new LineJob()
                 .run("street", Direction.WITH_FLOW, 0, 40)
-                .rules(r -> r.withOpenings(Distance.feet(25), 135));
+                .rules(r -> new OpeningRules(Distance.feet(25), 135));
         Hot wanted = drawn(job).hots().stream()
                 .filter(h -> h.words().startsWith("An opening here would satisfy the house rule"))
                 .findFirst()

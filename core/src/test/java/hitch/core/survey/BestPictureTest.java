@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.LineJob;
 import hitch.core.footage.Stretch;
+import hitch.core.rules.SeeingRules;
 import hitch.core.run.Direction;
 import java.util.Arrays;
 import org.junit.jupiter.api.Test;
@@ -49,7 +50,7 @@ class BestPictureTest {
 
     @Test
     void withoutAPreferenceTheSharperWins() {
-        job.rules(r -> r.withSeeing(r.fastest(), false));
+        job.rules(r -> new SeeingRules(r.seeing().fastest(), false));
         soften(OUT, 0.9);
         assertThat(best()).isEqualTo(BACK);
         soften(BACK, 0.9);

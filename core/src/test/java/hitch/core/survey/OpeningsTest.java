@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.LineJob;
 import hitch.core.measure.Distance;
+import hitch.core.rules.OpeningRules;
 import hitch.core.run.Direction;
 import hitch.core.survey.OpeningFault.Rule;
 import java.util.List;
@@ -22,7 +23,7 @@ class OpeningsTest {
         // 80 ft against a rule of 30 ft: three stretches, so openings at 80/3 = 26.7 and 53.3 ft.
         LineJob job = new LineJob()
                 .run("street", Direction.WITH_FLOW, 0, 80)
-                .rules(r -> r.withOpenings(Distance.feet(30), 135));
+                .rules(r -> new OpeningRules(Distance.feet(30), 135));
         OpeningFault fault = faults(job, Rule.SPACING).getFirst();
         assertThat(fault.where()).hasSize(2);
         assertThat(feet(fault.where().get(0))).isCloseTo(26.7, within(0.1));
@@ -33,7 +34,7 @@ class OpeningsTest {
     void aStretchAsLongAsTheRuleIsRight() {
         LineJob job = new LineJob()
                 .run("street", Direction.WITH_FLOW, 0, 80)
-                .rules(r -> r.withOpenings(Distance.feet(80), 135));
+                .rules(r -> new OpeningRules(Distance.feet(80), 135));
         assertThat(faults(job, Rule.SPACING)).isEmpty();
     }
 
@@ -42,7 +43,7 @@ class OpeningsTest {
         LineJob job = new LineJob()
                 .run("street", Direction.WITH_FLOW, 0, 80)
                 .note("street", 38, "opening, buried cleanout wye")
-                .rules(r -> r.withOpenings(Distance.feet(50), 135));
+                .rules(r -> new OpeningRules(Distance.feet(50), 135));
         OpeningFault fault = faults(job, Rule.SPACING).getFirst();
         assertThat(fault.fitting().map(f -> feet(f.at())).orElseThrow()).isCloseTo(38, within(0.1));
         assertThat(fault.where()).isEmpty();

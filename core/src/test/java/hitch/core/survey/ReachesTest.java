@@ -10,6 +10,7 @@ import hitch.core.pipe.Branch;
 import hitch.core.pipe.Material;
 import hitch.core.pipe.Opening;
 import hitch.core.pipe.PipeSize;
+import hitch.core.rules.ToolRules;
 import hitch.core.run.Direction;
 import hitch.core.survey.Reach.Passage;
 import java.util.List;
@@ -51,12 +52,12 @@ class ReachesTest {
 
     @Test
     void tooFarAndTooManyBendsAreOutOfReach() {
-        LineJob far = job().note("street", 40, "roots top heavy").rules(r -> r.withReach(Distance.feet(39), 270));
+        LineJob far = job().note("street", 40, "roots top heavy").rules(r -> new ToolRules(Distance.feet(39), 270));
         assertThat(to(far, "roots").getFirst().passage()).isEqualTo(Passage.NOT);
         LineJob bent = job().note("street", 10, "bend 90")
                 .note("street", 20, "bend 90")
                 .note("street", 40, "roots top heavy")
-                .rules(r -> r.withReach(Distance.feet(100), 135));
+                .rules(r -> new ToolRules(Distance.feet(100), 135));
         assertThat(to(bent, "roots").getFirst().because()).contains("180 degrees");
     }
 

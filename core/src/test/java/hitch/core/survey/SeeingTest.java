@@ -9,6 +9,7 @@ import hitch.core.LineJob;
 import hitch.core.footage.Stretch.Reason;
 import hitch.core.measure.Distance;
 import hitch.core.pipe.Branch;
+import hitch.core.rules.SeeingRules;
 import hitch.core.run.Direction;
 import hitch.core.run.Equipment;
 import java.util.Optional;
@@ -48,7 +49,7 @@ class SeeingTest {
     void passedFasterThanTheRuleIsPassedTooFast() {
         LineJob job = new LineJob()
                 .run("street", Direction.WITH_FLOW, 0, 40)
-                .rules(r -> r.withSeeing(Distance.feet(0.9), true));
+                .rules(r -> new SeeingRules(Distance.feet(0.9), true));
         assertThat(feetOf(job.line(), Look.POORLY)).isCloseTo(40, within(0.05));
         assertThat(job.line().seeing().parts().getFirst().why()).isEqualTo("passed too fast");
     }

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hitch.core.LineJob;
 import hitch.core.footage.FrameRef;
 import hitch.core.pipe.Branch;
+import hitch.core.rules.SeeingRules;
 import hitch.core.run.Direction;
 import java.util.List;
 import java.util.Optional;
@@ -43,7 +44,7 @@ class VisitsTest {
     void theBestPictureOfAPlaceIsOnTheWayBackWhereTheRulesPreferIt() {
         Survey survey = job.survey();
         assertThat(survey.bestAt(Branch.LINE, at(10))).map(FrameRef::pts).contains(90_000L);
-        job.rules(r -> r.withSeeing(r.fastest(), false));
+        job.rules(r -> new SeeingRules(r.seeing().fastest(), false));
         assertThat(job.survey().bestAt(Branch.LINE, at(10))).map(FrameRef::pts).contains(10_000L);
         assertThat(survey.bestAt("laundry", at(10))).isEqualTo(Optional.empty());
     }

@@ -8,6 +8,7 @@ import hitch.core.LineJob;
 import hitch.core.line.ReadFrom;
 import hitch.core.measure.LengthUnit;
 import hitch.core.pipe.Branch;
+import hitch.core.rules.OwnerRules;
 import hitch.core.rules.OwnersReach;
 import hitch.core.run.Direction;
 import java.util.Optional;
@@ -33,7 +34,7 @@ class WhoseTest {
 
     @Test
     void toThePropertyLineWhatLiesPastItIsNot() {
-        LineJob job = job().rules(r -> r.withSchool(OwnersReach.TO_THE_PROPERTY_LINE));
+        LineJob job = job().rules(r -> new OwnerRules(OwnersReach.TO_THE_PROPERTY_LINE));
         Line line = job.line();
         // 30 ft of clay; 20 ft of PVC, of which the property line at 40 ft leaves 10 ft to the owner.
         LengthRow pvc = line.lengths().stream()
@@ -53,7 +54,7 @@ class WhoseTest {
     void aTypedBoundaryWinsAndAnUnseenOneIsNotKnown() {
         LineJob typed = job().facts(f -> f.withBoundary(Optional.of(at(20))));
         assertThat(typed.line().whose().boundary()).contains(at(20));
-        LineJob curb = job().rules(r -> r.withSchool(OwnersReach.TO_THE_CURB));
+        LineJob curb = job().rules(r -> new OwnerRules(OwnersReach.TO_THE_CURB));
         assertThat(curb.line().whose().boundary()).isEmpty();
     }
 

@@ -2,16 +2,19 @@ package hitch.desk.judge;
 
 import hitch.core.measure.Distance;
 import hitch.core.rules.LineRules;
+import hitch.core.rules.OpeningRules;
+import hitch.core.rules.OwnerRules;
 import hitch.core.rules.OwnersReach;
+import hitch.core.rules.RulePart;
+import hitch.core.rules.SeeingRules;
+import hitch.core.rules.ToolRules;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Typing;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.function.UnaryOperator;
+import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
@@ -46,48 +49,51 @@ final class LineRulesForm extends VBox {
                                 Fields.choice(
                                         "The owner's pipe goes",
                                         List.of(OwnersReach.values()),
-                                        r.school(),
+                                        r.owners(),
                                         OwnersReach::word,
-                                        s -> put(x -> x.withSchool(s)))),
+                                        s -> put(x -> new OwnerRules(s)))),
                         number(
                                 "An opening at least every",
                                 "ft",
                                 10,
                                 1000,
-                                r.openingEvery().inFeet(),
-                                v -> x -> x.withOpenings(Distance.feet(v), x.openingBend())),
+                                r.openings().every().inFeet(),
+                                v -> x -> new OpeningRules(
+                                        Distance.feet(v), x.openings().bend())),
                         number(
                                 "Bend without an opening, at most",
                                 "degrees",
                                 45,
                                 720,
-                                r.openingBend(),
-                                v -> x -> x.withOpenings(x.openingEvery(), (int) Math.round(v))),
+                                r.openings().bend(),
+                                v -> x -> new OpeningRules(x.openings().every(), (int) Math.round(v))),
                         number(
                                 "A tool is pushed, at most",
                                 "ft",
                                 10,
                                 1000,
-                                r.reach().inFeet(),
-                                v -> x -> x.withReach(Distance.feet(v), x.reachBend())),
+                                r.tools().reach().inFeet(),
+                                v -> x -> new ToolRules(
+                                        Distance.feet(v), x.tools().bend())),
                         number(
                                 "Bend that a tool passes, at most",
                                 "degrees",
                                 45,
                                 1080,
-                                r.reachBend(),
-                                v -> x -> x.withReach(x.reach(), (int) Math.round(v))),
+                                r.tools().bend(),
+                                v -> x -> new ToolRules(x.tools().reach(), (int) Math.round(v))),
                         number(
                                 "Seen poorly when passed faster than",
                                 "ft/s",
                                 0.1,
                                 20,
-                                r.fastest().inFeet(),
-                                v -> x -> x.withSeeing(Distance.feet(v), x.backPreferred())),
+                                r.seeing().fastest().inFeet(),
+                                v -> x -> new SeeingRules(
+                                        Distance.feet(v), x.seeing().backPreferred())),
                         Fields.check(
                                 "Prefer pictures from the way back",
-                                r.backPreferred(),
-                                on -> put(x -> x.withSeeing(x.fastest(), on))),
+                                r.seeing().backPreferred(),
+                                on -> put(x -> new SeeingRules(x.seeing().fastest(), on))),
                         fall("Least fall under 4 in pipe", 1),
                         fall("Least fall, 4 to 7 in pipe", 4),
                         fall("Least fall, 8 in pipe and wider", 8),
@@ -96,32 +102,35 @@ final class LineRulesForm extends VBox {
                                 "in",
                                 0,
                                 24,
-                                r.locatorError().inInches(),
-                                v -> x -> x.withDepths(x.falls(), Distance.inches(v), x.locatorShare(), x.bedding())),
+                                r.depths().locatorError().inInches(),
+                                v -> x -> x.depths()
+                                        .withLocator(
+                                                Distance.inches(v), x.depths().locatorShare())),
                         number(
                                 "and of the depth",
                                 "%",
                                 0,
                                 50,
-                                100 * r.locatorShare(),
-                                v -> x -> x.withDepths(x.falls(), x.locatorError(), v / 100, x.bedding())),
+                                100 * r.depths().locatorShare(),
+                                v -> x -> x.depths().withLocator(x.depths().locatorError(), v / 100)),
                         number(
                                 "A trench goes below the pipe by",
                                 "in",
                                 0,
                                 48,
-                                r.bedding().inInches(),
-                                v -> x -> x.withDepths(
-                                        x.falls(), x.locatorError(), x.locatorShare(), Distance.inches(v))),
+                                r.depths().bedding().inInches(),
+                                v -> x -> x.depths().withBedding(Distance.inches(v))),
                         Labels.of("Local code decides where it speaks.", "soft"));
     }
 
     private Node fall(String name, int from) {
-        return number(name, "in/ft", 0, 6, rules().falls().getOrDefault(from, 0.25), v -> x -> {
-            Map<Integer, Double> falls = new HashMap<>(x.falls());
-            falls.put(from, v);
-            return x.withDepths(falls, x.locatorError(), x.locatorShare(), x.bedding());
-        });
+        return number(
+                name,
+                "in/ft",
+                0,
+                6,
+                rules().depths().falls().getOrDefault(from, 0.25),
+                v -> x -> x.depths().withFall(from, v));
     }
 
     private Node number(
@@ -130,7 +139,7 @@ final class LineRulesForm extends VBox {
             double least,
             double most,
             double value,
-            java.util.function.Function<Double, UnaryOperator<LineRules>> set) {
+            Function<Double, Function<LineRules, RulePart>> set) {
         String shown = String.format(Locale.ROOT, "%.4f", value).replaceAll("\\.?0+$", "");
         Node field = Fields.text(name + ", " + unit, shown, 88, typed -> {
             try {
@@ -152,7 +161,7 @@ final class LineRulesForm extends VBox {
         return Fields.named(name, row);
     }
 
-    private void put(UnaryOperator<LineRules> how) {
-        desk.work().changeRules(r -> r.withLine(how.apply(r.line())));
+    private void put(Function<LineRules, RulePart> how) {
+        desk.work().changeRules(r -> how.apply(r.line()));
     }
 }

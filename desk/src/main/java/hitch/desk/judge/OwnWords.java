@@ -1,6 +1,7 @@
 package hitch.desk.judge;
 
 import hitch.core.finding.FindingKind;
+import hitch.core.rules.WordRules;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import java.util.Arrays;
@@ -69,7 +70,7 @@ final class OwnWords extends VBox {
             words.put(own, kind.get());
         }
         if (!words.equals(known())) {
-            desk.work().changeRules(r -> r.withWords(words));
+            desk.work().changeRules(r -> new WordRules(words));
         }
     }
 

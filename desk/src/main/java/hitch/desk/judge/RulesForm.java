@@ -1,7 +1,10 @@
 package hitch.desk.judge;
 
 import hitch.core.measure.Distance;
+import hitch.core.rules.CareRules;
 import hitch.core.rules.HouseRules;
+import hitch.core.rules.RulePart;
+import hitch.core.rules.ShowingRules;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import java.util.Locale;
@@ -28,99 +31,51 @@ final class RulesForm extends VBox {
                 "% of the bore",
                 1,
                 100,
-                r -> r.rootShareToMend(),
-                (r, v) -> new HouseRules(
-                        (int) Math.round(v),
-                        r.offsetToTend(),
-                        r.offsetToMend(),
-                        r.waterToTend(),
-                        r.monthsBetweenCleanings(),
-                        r.shownBefore(),
-                        r.shownAfter()));
+                r -> r.weighing().rootShareToMend(),
+                (r, v) -> r.weighing().withRoots((int) Math.round(v)));
         rule(
                 "An offset needs care from",
                 "in",
                 0.1,
                 12,
-                r -> sixteenths(r.offsetToTend()),
-                (r, v) -> new HouseRules(
-                        r.rootShareToMend(),
-                        Distance.inches(v),
-                        r.offsetToMend(),
-                        r.waterToTend(),
-                        r.monthsBetweenCleanings(),
-                        r.shownBefore(),
-                        r.shownAfter()));
+                r -> sixteenths(r.weighing().offsetToTend()),
+                (r, v) -> r.weighing()
+                        .withOffsets(Distance.inches(v), r.weighing().offsetToMend()));
         rule(
                 "An offset is a repair from",
                 "in",
                 0.1,
                 12,
-                r -> sixteenths(r.offsetToMend()),
-                (r, v) -> new HouseRules(
-                        r.rootShareToMend(),
-                        r.offsetToTend(),
-                        Distance.inches(v),
-                        r.waterToTend(),
-                        r.monthsBetweenCleanings(),
-                        r.shownBefore(),
-                        r.shownAfter()));
+                r -> sixteenths(r.weighing().offsetToMend()),
+                (r, v) -> r.weighing().withOffsets(r.weighing().offsetToTend(), Distance.inches(v)));
         rule(
                 "Standing water needs care from",
                 "ft",
                 0.5,
                 500,
-                r -> r.waterToTend().inFeet(),
-                (r, v) -> new HouseRules(
-                        r.rootShareToMend(),
-                        r.offsetToTend(),
-                        r.offsetToMend(),
-                        Distance.feet(v),
-                        r.monthsBetweenCleanings(),
-                        r.shownBefore(),
-                        r.shownAfter()));
+                r -> r.weighing().waterToTend().inFeet(),
+                (r, v) -> r.weighing().withWater(Distance.feet(v)));
         rule(
                 "Clean again after roots in",
                 "months",
                 1,
                 120,
-                r -> r.monthsBetweenCleanings(),
-                (r, v) -> new HouseRules(
-                        r.rootShareToMend(),
-                        r.offsetToTend(),
-                        r.offsetToMend(),
-                        r.waterToTend(),
-                        (int) Math.round(v),
-                        r.shownBefore(),
-                        r.shownAfter()));
+                r -> r.care().monthsBetweenCleanings(),
+                (r, v) -> new CareRules((int) Math.round(v)));
         rule(
                 "Footage shown before a finding",
                 "s",
                 0,
                 30,
-                r -> r.shownBefore(),
-                (r, v) -> new HouseRules(
-                        r.rootShareToMend(),
-                        r.offsetToTend(),
-                        r.offsetToMend(),
-                        r.waterToTend(),
-                        r.monthsBetweenCleanings(),
-                        v,
-                        r.shownAfter()));
+                r -> r.showing().before(),
+                (r, v) -> new ShowingRules(v, r.showing().after()));
         rule(
                 "Footage shown after it",
                 "s",
                 0,
                 30,
-                r -> r.shownAfter(),
-                (r, v) -> new HouseRules(
-                        r.rootShareToMend(),
-                        r.offsetToTend(),
-                        r.offsetToMend(),
-                        r.waterToTend(),
-                        r.monthsBetweenCleanings(),
-                        r.shownBefore(),
-                        v));
+                r -> r.showing().after(),
+                (r, v) -> new ShowingRules(r.showing().before(), v));
         getChildren().add(new LineRulesForm(desk));
         getChildren().add(new OwnWords(desk));
     }
@@ -136,7 +91,7 @@ final class RulesForm extends VBox {
             double least,
             double most,
             Function<HouseRules, Number> get,
-            BiFunction<HouseRules, Double, HouseRules> set) {
+            BiFunction<HouseRules, Double, RulePart> set) {
         TextField field = new TextField();
         field.setPrefColumnCount(5);
         field.setAccessibleText(label + ", " + unit);
@@ -153,9 +108,7 @@ final class RulesForm extends VBox {
                     throw new NumberFormatException();
                 }
                 if (Math.abs(get.apply(rules).doubleValue() - value) > 0.005) {
-                    desk.work()
-                            .changeRules(r ->
-                                    set.apply(r, value).withWords(r.words()).withLine(r.line()));
+                    desk.work().changeRules(r -> set.apply(r, value));
                 }
             } catch (NumberFormatException e) {
                 desk.work()

@@ -101,7 +101,7 @@ final class RunsPanel implements Panel {
         LengthUnit unit = survey.facts().unit();
         table.words("Feet from the opening, with a minus toward the building; empty for what was seen."
                 .replace("Feet", unit == LengthUnit.METRES ? "Metres" : "Feet"));
-        table.words("The owner's pipe goes " + survey.rules().line().school().word()
+        table.words("The owner's pipe goes " + survey.rules().line().owners().word()
                 + " by the house rules"
                 + survey.line()
                         .whose()

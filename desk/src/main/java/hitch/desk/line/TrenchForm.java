@@ -48,7 +48,7 @@ final class TrenchForm extends VBox {
         Survey survey = desk.work().now().survey();
         LengthUnit unit = survey.facts().unit();
         Optional<Distance> depth = survey.line().depths().trench(way.getValue().name(), extent);
-        String bedding = unit.forDepths().show(survey.rules().line().bedding());
+        String bedding = unit.forDepths().show(survey.rules().line().depths().bedding());
         return depth.map(d -> unit.forDepths().show(d) + " at its deepest, " + unit.show(extent.length())
                         + " long, with " + bedding + " below the pipe")
                 .orElse("No locate is near enough to tell.");

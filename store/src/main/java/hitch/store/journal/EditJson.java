@@ -4,6 +4,7 @@ import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import hitch.core.counter.CounterMark;
 import hitch.core.job.Edit;
+import hitch.core.rules.RulePart;
 import java.util.Map;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.DeserializationFeature;
@@ -19,10 +20,15 @@ final class EditJson {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "mark")
     private interface NamedMark {}
 
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "rules")
+    private interface NamedRules {}
+
     static final JsonMapper MAPPER = JsonMapper.builder()
             .addMixIn(Edit.class, NamedEdit.class)
             .addMixIn(CounterMark.class, NamedMark.class)
+            .addMixIn(RulePart.class, NamedRules.class)
             .registerSubtypes(types(EditNames.edits()))
+            .registerSubtypes(types(EditNames.rules()))
             .registerSubtypes(types(EditNames.marks()))
             // Only a record's own parts are written, not what it can tell about them.
             .changeDefaultVisibility(v -> v.withGetterVisibility(Visibility.NONE)

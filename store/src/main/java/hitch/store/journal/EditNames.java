@@ -3,12 +3,21 @@ package hitch.store.journal;
 import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
 import hitch.core.job.Edit;
+import hitch.core.rules.CareRules;
+import hitch.core.rules.DepthRules;
+import hitch.core.rules.OpeningRules;
+import hitch.core.rules.OwnerRules;
+import hitch.core.rules.SeeingRules;
+import hitch.core.rules.ShowingRules;
+import hitch.core.rules.ToolRules;
+import hitch.core.rules.WeighingRules;
+import hitch.core.rules.WordRules;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
 
 /**
- * The names that edits and counter marks go by in a journal. They are kept for ever, whatever the classes come to be
+ * The names that edits, counter marks and parts of the rules go by in a journal. They are kept for ever, whatever the classes come to be
  * called; an edit without a name here cannot be written.
  */
 final class EditNames {
@@ -17,6 +26,7 @@ final class EditNames {
 
     static {
         EDITS.put("describe-property", Edit.DescribeProperty.class);
+        EDITS.put("take-rules", Edit.TakeRules.class);
         EDITS.put("set-rules", Edit.SetRules.class);
         EDITS.put("put-clip", Edit.PutClip.class);
         EDITS.put("leave-out-clip", Edit.LeaveOutClip.class);
@@ -45,7 +55,22 @@ final class EditNames {
         EDITS.put("remove-finding", Edit.RemoveFinding.class);
     }
 
+    private static final Map<String, Class<?>> RULES = Map.of(
+            "weighing", WeighingRules.class,
+            "care", CareRules.class,
+            "showing", ShowingRules.class,
+            "words", WordRules.class,
+            "owner", OwnerRules.class,
+            "seeing", SeeingRules.class,
+            "openings", OpeningRules.class,
+            "tools", ToolRules.class,
+            "depths", DepthRules.class);
+
     private EditNames() {}
+
+    static Map<String, Class<?>> rules() {
+        return RULES;
+    }
 
     static Map<String, Class<?>> edits() {
         return EDITS;

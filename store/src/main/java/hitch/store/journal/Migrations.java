@@ -13,7 +13,8 @@ import tools.jackson.databind.node.ObjectNode;
 /**
  * Brings lines of older formats to the present one, a step from each format to the next.
  *
- * <p>Format 1 named edits and marks by their classes and had neither header nor checksums.
+ * <p>Format 1 named edits and marks by their classes, wrote the house rules in one piece ({@link FlatRules}), and had neither
+ * header nor checksums.
  */
 final class Migrations {
     private static final Set<String> MARKS = Set.of("Reading", "Zeroing");
@@ -37,7 +38,7 @@ final class Migrations {
 
     private static Optional<Entry> entry(JsonNode line) {
         if (line.has("did")) {
-            ObjectNode edit = (ObjectNode) renamed(line.get("did"));
+            ObjectNode edit = FlatRules.parted((ObjectNode) renamed(line.get("did")));
             return EditNames.ofClass(edit.path("edit").asString("")).map(name -> {
                 edit.put("edit", name);
                 return new Entry.Did(lenient(edit));

@@ -22,7 +22,7 @@ import hitch.core.job.Job;
 import hitch.core.job.PropertyFacts;
 import hitch.core.measure.Distance;
 import hitch.core.note.grammar.TradeNoteReader;
-import hitch.core.rules.HouseRules;
+import hitch.core.rules.ShowingRules;
 import hitch.core.run.Direction;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
@@ -96,8 +96,7 @@ class DeliveryTest {
         FrameIndex index = footage.index(clip);
         whole = Job.EMPTY
                 .with(new Edit.DescribeProperty(Sample.job().facts()))
-                .with(new Edit.SetRules(
-                        new HouseRules(50, Distance.inches(0.5), Distance.inches(1), Distance.feet(5), 12, 0.4, 0.2)))
+                .with(new Edit.SetRules(new ShowingRules(0.4, 0.2)))
                 .with(new Edit.PutClip(clip))
                 .with(new Edit.PutRun(Sample.run("street run", Direction.WITH_FLOW, clip.id())))
                 .with(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(0), Distance.ZERO)))
@@ -347,8 +346,7 @@ class DeliveryTest {
         FrameIndex index = footage.index(clip);
         job = Job.EMPTY
                 .with(new Edit.DescribeProperty(whole.facts()))
-                .with(new Edit.SetRules(
-                        new HouseRules(50, Distance.inches(0.5), Distance.inches(1), Distance.feet(5), 12, 0, 0)))
+                .with(new Edit.SetRules(new ShowingRules(0, 0)))
                 .with(new Edit.PutClip(clip));
         for (int number : new int[] {0, 1, 299}) {
             job = note(job, clip, index.pts(number), "permit 20240131001.2, \u20ac\u2026 12345678901234567890");

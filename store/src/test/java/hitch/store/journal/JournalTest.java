@@ -77,7 +77,7 @@ class JournalTest {
         List<Entry> old = JournalReader.read(OldJournals.first()).lines().stream()
                 .map(JournalLine::entry)
                 .toList();
-        List<Entry> entries = old.subList(old.size() - 46, old.size());
+        List<Entry> entries = old.subList(old.size() - 25, old.size());
         write(file, entries);
         byte[] bytes = Files.readAllBytes(file);
         List<Entry> whole = JournalReader.read(bytes).lines().stream()

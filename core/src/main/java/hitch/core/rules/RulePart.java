@@ -1,0 +1,16 @@
+package hitch.core.rules;
+
+/** Rules that are used together, and changed together. */
+public sealed interface RulePart
+        permits WeighingRules,
+                CareRules,
+                ShowingRules,
+                WordRules,
+                OwnerRules,
+                SeeingRules,
+                OpeningRules,
+                ToolRules,
+                DepthRules {
+    /** What the rules are about, such as {@code how findings are weighed}. */
+    String about();
+}
