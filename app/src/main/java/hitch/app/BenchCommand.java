@@ -7,6 +7,7 @@ import hitch.bench.FootageTimes;
 import hitch.bench.LineTable;
 import hitch.bench.MotionTable;
 import hitch.bench.PlainClip;
+import hitch.bench.RecordTimes;
 import hitch.bench.TalkTable;
 import hitch.bench.TalkTimes;
 import hitch.core.note.grammar.TradeNoteReader;
@@ -33,7 +34,8 @@ import picocli.CommandLine.Spec;
             "Measures Hitch on this machine, in ratios against the least that could be done, or against known truth.",
             "footage: seeking, stepping, looking through.  counter: reading a counter, against a bare decode.",
             "faces: how right counters in 14 typefaces are read (half an hour).  motion: clips without a counter.",
-            "notes: 2,000 captions and a megabyte of anything; the demo's commentary against the simulated pipe."
+            "notes: 2,000 captions and a megabyte of anything; the demo's commentary against the simulated pipe.",
+            "line: made-up lines against their truth.  record: 100,000 edits."
         },
         footer = {"", "Example:", "  ./hitch bench footage", "  ./hitch bench counter street.mp4"},
         mixinStandardHelpOptions = true)
@@ -51,7 +53,8 @@ final class BenchCommand implements Callable<Integer> {
         FACES,
         MOTION,
         NOTES,
-        LINE
+        LINE,
+        RECORD
     }
 
     @Spec
@@ -60,7 +63,7 @@ final class BenchCommand implements Callable<Integer> {
     @Parameters(
             index = "0",
             paramLabel = "WHAT",
-            description = "What to measure: footage, counter, faces, motion, notes or line.")
+            description = "What to measure: footage, counter, faces, motion, notes, line or record.")
     private What what;
 
     @Parameters(
@@ -92,6 +95,7 @@ final class BenchCommand implements Callable<Integer> {
                 case MOTION -> new MotionTable(demo(scratch), say).run();
                 case NOTES -> notes(say);
                 case LINE -> line(say);
+                case RECORD -> RecordTimes.run(System::nanoTime, say);
             }
         } finally {
             try (Stream<Path> all = Files.walk(scratch)) {

@@ -5,6 +5,8 @@ import hitch.core.footage.Clip;
 import hitch.desk.cut.CutBench;
 import hitch.desk.handover.HandOverBench;
 import hitch.desk.judge.JudgeBench;
+import hitch.desk.key.Act;
+import hitch.desk.key.KeySheet;
 import hitch.desk.line.LineBench;
 import hitch.desk.load.LoadBench;
 import hitch.desk.mark.MarkBench;
@@ -175,8 +177,8 @@ public final class JobView extends BorderPane implements AutoCloseable {
             gauges.get(i).setVisible(!gauge.isBlank());
             gauges.get(i).setManaged(!gauge.isBlank());
         }
-        tell(undo, "Undo", "Ctrl+Z", now.history().undoWords());
-        tell(redo, "Redo", "Ctrl+Shift+Z", now.history().redoWords());
+        tell(undo, "Undo", Act.UNDO.key(), now.history().undoWords());
+        tell(redo, "Redo", Act.REDO.key(), now.history().redoWords());
     }
 
     private static void tell(Button button, String word, String key, Optional<String> edit) {
@@ -194,27 +196,50 @@ public final class JobView extends BorderPane implements AutoCloseable {
         work.redo();
     }
 
+    /** The sheet of keys while it is shown. */
+    private KeySheet sheet;
+
     private void shortcut(KeyEvent e) {
         keyTaken = false;
         boolean typing = e.getTarget() instanceof TextInputControl field
                 && !field.getText().isEmpty();
-        if (e.isShortcutDown() && e.getCode() == KeyCode.Z && !typing) {
-            if (e.isShiftDown()) {
-                redo();
-            } else {
-                undo();
-            }
-            e.consume();
-        } else if (e.isShortcutDown() && e.getCode() == KeyCode.SPACE) {
-            player.togglePlaying();
-            e.consume();
-        } else if (e.isShortcutDown() && e.getCode().isDigitKey()) {
-            int number = e.getCode().getChar().charAt(0) - '1';
-            if (number >= 0 && number < benches.size()) {
-                show(number);
-                e.consume();
-            }
+        Act act = Act.at(Act.Place.EVERYWHERE, e).orElse(null);
+        if (sheet != null && (act == Act.SHEET || e.getCode() == KeyCode.ESCAPE)) {
+            closeSheet();
+        } else if (act == null || typing && !act.worksWhileTyping() || act == Act.SHEET && isTypedInto(e)) {
+            return;
+        } else {
+            act(act);
         }
+        e.consume();
+    }
+
+    /** A question mark is also typed. */
+    private static boolean isTypedInto(KeyEvent e) {
+        return e.getTarget() instanceof TextInputControl && e.getCode() != KeyCode.F1;
+    }
+
+    private void act(Act act) {
+        switch (act) {
+            case UNDO -> undo();
+            case REDO -> redo();
+            case PLAY_ANYWHERE -> player.togglePlaying();
+            case SHEET -> openSheet();
+            case BENCH_1, BENCH_2, BENCH_3, BENCH_4, BENCH_5, BENCH_6 -> show(act.ordinal() - Act.BENCH_1.ordinal());
+            default -> throw new IllegalStateException(act + " is no act of everywhere");
+        }
+    }
+
+    private void openSheet() {
+        sheet = new KeySheet(this::closeSheet);
+        setCenter(sheet);
+        sheet.take();
+    }
+
+    private void closeSheet() {
+        sheet = null;
+        setCenter(stage);
+        stage.requestFocus();
     }
 
     @Override

@@ -110,26 +110,23 @@ public final class CutBench implements Bench {
                         .ifPresent(f -> still.show(desk.work().still(f.finding())));
                 Label caption = Labels.of(found.caption(), "strong");
                 caption.setWrapText(true);
-                right.getChildren()
-                        .addAll(
-                                still,
-                                new VBox(
-                                        4,
-                                        Labels.of(found.title(), "soft"),
-                                        caption,
-                                        Labels.of(
-                                                String.format(
-                                                        Locale.ROOT,
-                                                        "%.1f s up to it, held while spoken, %.1f s on",
-                                                        found.before(),
-                                                        found.after()),
-                                                "soft")));
+                Label times = Labels.of(
+                        String.format(
+                                Locale.ROOT,
+                                "%.1f s up to it, held while spoken, %.1f s on",
+                                found.before(),
+                                found.after()),
+                        "soft");
+                times.setWrapText(true);
+                right.getChildren().addAll(still, new VBox(4, Labels.of(found.title(), "soft"), caption, times));
             }
             case CardShot card -> {
                 VBox sheet = new VBox(2, Labels.of(card.title(), "strong"));
-                card.rows().stream()
-                        .limit(3)
-                        .forEach(r -> sheet.getChildren().add(Labels.of(r.label() + "  " + r.text(), "soft")));
+                card.rows().stream().limit(3).forEach(r -> {
+                    Label row = Labels.of(r.label() + "  " + r.text(), "soft");
+                    row.setWrapText(true);
+                    sheet.getChildren().add(row);
+                });
                 sheet.getStyleClass().add("card");
                 sheet.setMaxWidth(400);
                 right.getChildren().add(sheet);

@@ -15,6 +15,7 @@ import hitch.core.survey.Way;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
+import hitch.desk.key.Act;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Typing;
@@ -28,7 +29,6 @@ import javafx.scene.control.ContentDisplay;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -107,10 +107,11 @@ public final class LineBench implements Bench, Picks {
                         gap,
                         Labels.of("read from", "soft"),
                         readFrom,
-                        Labels.button("", "+", "Show less of the line, larger", () -> section.zoom(STEP_ZOOM)),
+                        Labels.button(
+                                "", Act.LINE_IN.key(), "Show less of the line, larger", () -> section.zoom(STEP_ZOOM)),
                         Labels.button(
                                 "", "\u2212", "Show more of the line, smaller", () -> section.zoom(1 / STEP_ZOOM)),
-                        Labels.button("All", "0", "Show all of the line", section::showAll),
+                        Labels.button("All", Act.LINE_ALL.key(), "Show all of the line", section::showAll),
                         Labels.button("Save…", "", "Save the drawing as SVG or PNG", this::save),
                         Labels.button("Print…", "", "Print the drawing", () -> export.print(sketches())));
         row.setAlignment(Pos.CENTER_LEFT);
@@ -240,31 +241,28 @@ public final class LineBench implements Bench, Picks {
 
     @Override
     public void key(KeyEvent e) {
-        if (e.isShortcutDown() || e.isAltDown()) {
-            return;
-        }
-        int page = e.getCode().compareTo(KeyCode.DIGIT1);
-        if (page >= 0 && page < panels.size()) {
-            show(panels.get(page));
+        Act.at(Act.Place.LINE, e).ifPresent(act -> {
+            act(act);
             e.consume();
-            return;
+        });
+    }
+
+    private void act(Act act) {
+        switch (act) {
+            case PAGE_1, PAGE_2, PAGE_3, PAGE_4, PAGE_5, PAGE_6 ->
+                show(panels.get(act.ordinal() - Act.PAGE_1.ordinal()));
+            case PIPE_BACK -> along(-1);
+            case PIPE_ON -> along(1);
+            case FINDING_NEXT -> step(1);
+            case FINDING_BEFORE -> step(-1);
+            case LINE_IN -> section.zoom(STEP_ZOOM);
+            case LINE_OUT -> section.zoom(1 / STEP_ZOOM);
+            case LINE_ALL -> section.showAll();
+            case LINE_LEFT -> section.move(-STEP_PX);
+            case LINE_RIGHT -> section.move(STEP_PX);
+            case OPEN_FOOTAGE -> openBest();
+            default -> throw new IllegalStateException(act + " is no act of Line");
         }
-        switch (e.getCode()) {
-            case COMMA -> along(-1);
-            case PERIOD -> along(1);
-            case N -> step(1);
-            case P -> step(-1);
-            case PLUS, EQUALS, ADD -> section.zoom(STEP_ZOOM);
-            case MINUS, SUBTRACT -> section.zoom(1 / STEP_ZOOM);
-            case DIGIT0, NUMPAD0 -> section.showAll();
-            case LEFT -> section.move(-STEP_PX);
-            case RIGHT -> section.move(STEP_PX);
-            case ENTER -> openBest();
-            default -> {
-                return;
-            }
-        }
-        e.consume();
     }
 
     @Override

@@ -10,6 +10,7 @@ import hitch.core.survey.Line;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Way;
 import hitch.desk.Context;
+import hitch.desk.key.Act;
 import hitch.desk.widget.CameraTime;
 import hitch.desk.widget.Labels;
 import java.util.List;
@@ -64,14 +65,19 @@ final class PlacePage {
                     picture.show(frame, where);
                     left.getChildren()
                             .add(Labels.button(
-                                    "Open on Mark", "Enter", "Open the footage of this place", () -> desk.open(frame)));
+                                    "Open on Mark",
+                                    Act.OPEN_FOOTAGE.key(),
+                                    "Open the footage of this place",
+                                    () -> desk.open(frame)));
                 },
                 picture::clear);
         left.getChildren()
                 .add(new HBox(
                         8,
-                        Labels.button("Back", ",", "Go back along the pipe a little", () -> along.accept(-1)),
-                        Labels.button("On", ".", "Go on along the pipe a little", () -> along.accept(1))));
+                        Labels.button(
+                                "Back", Act.PIPE_BACK.key(), "Go back along the pipe a little", () -> along.accept(-1)),
+                        Labels.button(
+                                "On", Act.PIPE_ON.key(), "Go on along the pipe a little", () -> along.accept(1))));
         return left;
     }
 

@@ -9,6 +9,7 @@ import hitch.core.survey.Reach;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Way;
 import hitch.desk.Context;
+import hitch.desk.key.Act;
 import hitch.desk.widget.Labels;
 import java.util.List;
 import java.util.Optional;
@@ -107,11 +108,17 @@ final class ReachPanel implements Panel {
         VBox left = new VBox(
                 8,
                 picture,
-                Labels.button("Open on Mark", "Enter", "Open the footage of this finding", () -> open.accept(found)),
+                Labels.button(
+                        "Open on Mark",
+                        Act.OPEN_FOOTAGE.key(),
+                        "Open the footage of this finding",
+                        () -> open.accept(found)),
                 new HBox(
                         8,
-                        Labels.button("Before", "P", "Choose the finding before", () -> step.accept(-1)),
-                        Labels.button("Next", "N", "Choose the next finding", () -> step.accept(1))));
+                        Labels.button(
+                                "Before", Act.FINDING_BEFORE.key(), "Choose the finding before", () -> step.accept(-1)),
+                        Labels.button(
+                                "Next", Act.FINDING_NEXT.key(), "Choose the next finding", () -> step.accept(1))));
         HBox box = new HBox(32, left, facts(found, survey), reaches(found, survey));
         box.getStyleClass().add("page");
         return box;

@@ -8,6 +8,7 @@ import hitch.core.job.Job;
 import hitch.core.run.Run;
 import hitch.desk.ClipState;
 import hitch.desk.Context;
+import hitch.desk.key.Act;
 import hitch.desk.widget.Film;
 import hitch.desk.widget.Labels;
 import java.io.File;
@@ -24,7 +25,6 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ProgressBar;
 import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.Dragboard;
-import javafx.scene.input.KeyCode;
 import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Pane;
@@ -65,8 +65,9 @@ final class ClipRow extends VBox {
         getChildren().addAll(top(), holder(), foot());
         widthProperty().addListener((o, was, is) -> draw());
         setOnKeyPressed(e -> {
-            if (e.isAltDown() && (e.getCode() == KeyCode.UP || e.getCode() == KeyCode.DOWN)) {
-                pane.move(clip.id(), e.getCode() == KeyCode.UP ? -1 : 1);
+            Act act = Act.at(Act.Place.LOAD, e).orElse(null);
+            if (act != null) {
+                pane.move(clip.id(), act == Act.CLIP_EARLIER ? -1 : 1);
                 e.consume();
             }
         });
@@ -90,8 +91,8 @@ final class ClipRow extends VBox {
         Button show = Labels.button("Show", "", "Show " + clip.fileName() + " on Mark", () -> {
             desk.player().seek(clip, 0);
         });
-        Button up = Labels.button("↑", "", "Earlier (Alt+Up)", () -> pane.move(clip.id(), -1));
-        Button down = Labels.button("↓", "", "Later (Alt+Down)", () -> pane.move(clip.id(), 1));
+        Button up = Labels.button("↑", "", "Earlier (" + Act.CLIP_EARLIER.key() + ")", () -> pane.move(clip.id(), -1));
+        Button down = Labels.button("↓", "", "Later (" + Act.CLIP_LATER.key() + ")", () -> pane.move(clip.id(), 1));
         up.setId("earlier-" + clip.id());
         down.setId("later-" + clip.id());
         for (Button button : List.of(show, up, down)) {

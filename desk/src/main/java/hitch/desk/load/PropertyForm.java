@@ -55,6 +55,7 @@ final class PropertyForm extends VBox {
                 return null;
             }
         });
+        unit.setAccessibleText("Unit of distances");
         unit.setMaxWidth(Double.MAX_VALUE);
         unit.setOnAction(e -> keep());
         internal.setWrapText(true);

@@ -10,6 +10,7 @@ import hitch.core.job.Edit;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.desk.Context;
+import hitch.desk.key.Act;
 import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
 import java.util.List;
@@ -61,12 +62,15 @@ final class CounterBar extends HBox {
                 getScene().getRoot().requestFocus();
             }
         });
-        Button read = Labels.button("Read it", "K", "Read the counter off this clip's pictures", task::readIt);
+        Button read = Labels.button(
+                "Read it", Act.READ_COUNTER.key(), "Read the counter off this clip's pictures", task::readIt);
         read.setId("read-counter");
-        Button draw = Labels.button("Box", "G", "Draw a box round the counter and read it there", task::drawBox);
+        Button draw = Labels.button(
+                "Box", Act.COUNTER_BOX.key(), "Draw a box round the counter and read it there", task::drawBox);
         draw.setId("counter-box");
-        Button zero = Labels.button("Zeroed", "Z", "The counter was zeroed at this frame", this::zeroHere);
-        walk = Labels.button("Next doubt", "J", "Go to the next doubtful place of this clip", this::nextDoubt);
+        Button zero = Labels.button("Zeroed", Act.ZEROED.key(), "The counter was zeroed at this frame", this::zeroHere);
+        walk = Labels.button(
+                "Next doubt", Act.NEXT_DOUBT.key(), "Go to the next doubtful place of this clip", this::nextDoubt);
         walk.setId("next-doubt");
         refuse = Labels.button("Not so", "", "The counter was not set here", this::refuse);
         refuse.setId("refuse");

@@ -15,6 +15,7 @@ import java.util.stream.Stream;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListCell;
+import javafx.scene.control.Tooltip;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -66,6 +67,7 @@ final class FindingCell extends ListCell<LocatedFinding> {
         Optional<PlaceWords> at = survey.line().place(found, survey.facts().unit());
         still.show(desk.work().still(found.finding()));
         what.setText(found.finding().phrase());
+        what.setTooltip(new Tooltip(found.finding().phrase()));
         place.setText(at.map(PlaceWords::distance).orElse(Wording.NO_STATION));
         boolean amended = !found.finding().history().isEmpty();
         String side = at.map(PlaceWords::way).orElse("");

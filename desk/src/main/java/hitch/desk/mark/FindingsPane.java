@@ -5,6 +5,7 @@ import hitch.core.disclosure.Recipient;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
+import hitch.desk.key.Act;
 import hitch.desk.widget.Labels;
 import hitch.store.handover.EvidenceCut;
 import java.util.List;
@@ -47,9 +48,9 @@ final class FindingsPane extends VBox {
         VBox.setVgrow(list, Priority.ALWAYS);
         HBox actions = new HBox(
                 6,
-                act("Amend", "E", "Say the chosen finding anew", this::amend),
-                act("Move here", "M", "Move the chosen finding to the shown frame", this::moveHere),
-                act("Clip", "X", "Write evidence clips of the chosen finding", this::cut),
+                act("Amend", Act.AMEND.key(), "Say the chosen finding anew", this::amend),
+                act("Move here", Act.MOVE_HERE.key(), "Move the chosen finding to the shown frame", this::moveHere),
+                act("Clip", Act.WRITE_CLIPS.key(), "Write evidence clips of the chosen finding", this::cut),
                 act("Remove", "Del", "Remove the chosen finding", this::remove));
         actions.disableProperty().bind(desk.selected().isNull());
         getChildren().addAll(list, actions);

@@ -27,6 +27,9 @@ final class HerePane extends VBox {
 
     private final Context desk;
     private final HBox row = new HBox(12);
+    /** How many more are near than there is room for. */
+    private final Label others = Labels.of("", "soft");
+
     private List<LocatedFinding> shown = List.of();
     private long stills = -1;
 
@@ -36,7 +39,9 @@ final class HerePane extends VBox {
         setMinHeight(USE_PREF_SIZE);
         row.setMinHeight(64);
         row.setAlignment(Pos.CENTER_LEFT);
-        getChildren().addAll(Labels.heading("Here"), row);
+        HBox top = new HBox(8, Labels.heading("Here"), others);
+        top.setAlignment(Pos.BASELINE_LEFT);
+        getChildren().addAll(top, row);
         desk.player().shownProperty().addListener((o, was, is) -> update());
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
         desk.work().stillsTakenProperty().addListener((o, was, is) -> update());
@@ -54,9 +59,8 @@ final class HerePane extends VBox {
         row.getChildren().setAll(near.stream().limit(2).map(this::card).toList());
         if (near.isEmpty()) {
             row.getChildren().add(Labels.of("Nothing is marked within 2 ft of this frame.", "soft"));
-        } else if (near.size() > 2) {
-            row.getChildren().add(Labels.of("and " + (near.size() - 2) + " more", "soft"));
         }
+        others.setText(near.size() > 2 ? "and " + (near.size() - 2) + " more" : "");
     }
 
     private List<LocatedFinding> near(Player.Frame frame) {

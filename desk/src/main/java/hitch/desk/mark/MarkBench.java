@@ -4,6 +4,7 @@ import hitch.core.footage.ClipScan;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
+import hitch.desk.key.Act;
 import hitch.desk.play.Player;
 import hitch.desk.play.Speeds;
 import hitch.store.CaptionFile;
@@ -106,61 +107,53 @@ public final class MarkBench implements Bench {
 
     @Override
     public void key(KeyEvent e) {
-        if (e.isShortcutDown() || e.isAltDown()) {
+        if (side.isSpoken() && spoken.key(e)) {
+            e.consume();
             return;
         }
-        if (side.isSpoken() && spoken.key(e.getCode()) || playing(e) || marking(e)) {
+        Act.at(Act.Place.MARK, e).ifPresent(act -> {
+            act(act);
             e.consume();
-        }
+        });
     }
 
-    private boolean playing(KeyEvent e) {
+    private void act(Act act) {
         Player player = desk.player();
         double speed = player.speedProperty().get();
-        switch (e.getCode()) {
-            case SPACE -> player.togglePlaying();
-            case LEFT -> player.step(e.isShiftDown() ? -10 : -1);
-            case RIGHT -> player.step(e.isShiftDown() ? 10 : 1);
-            case UP -> player.setSpeed(Speeds.next(speed, true));
-            case DOWN -> player.setSpeed(Speeds.next(speed, false));
-            case B -> player.setSpeed(-speed);
-            case L -> player.toggleLoop();
-            case PAGE_DOWN -> toStop(true);
-            case PAGE_UP -> toStop(false);
-            case S -> player.mutedProperty().set(!player.mutedProperty().get());
-            case V -> better.toggle();
-            case U -> better.turnOver();
-            case O -> well.toggleAsRecorded();
-            case PLUS, EQUALS, ADD -> chart.zoom(1.5);
-            case MINUS, SUBTRACT -> chart.zoom(1 / 1.5);
-            case DIGIT0, NUMPAD0 -> chart.showAll();
-            default -> {
-                return false;
-            }
+        switch (act) {
+            case PLAY -> player.togglePlaying();
+            case FRAME_BACK -> player.step(-1);
+            case FRAME_ON -> player.step(1);
+            case TEN_BACK -> player.step(-10);
+            case TEN_ON -> player.step(10);
+            case FASTER -> player.setSpeed(Speeds.next(speed, true));
+            case SLOWER -> player.setSpeed(Speeds.next(speed, false));
+            case BACKWARD -> player.setSpeed(-speed);
+            case LOOP -> player.toggleLoop();
+            case STOP_NEXT -> toStop(true);
+            case STOP_BEFORE -> toStop(false);
+            case SOUND -> player.mutedProperty().set(!player.mutedProperty().get());
+            case SEE_BETTER -> better.toggle();
+            case TURN_OVER -> better.turnOver();
+            case AS_RECORDED -> well.toggleAsRecorded();
+            case CHART_IN -> chart.zoom(1.5);
+            case CHART_OUT -> chart.zoom(1 / 1.5);
+            case CHART_ALL -> chart.showAll();
+            case NOTE -> notes.focus();
+            case COUNTER -> counter.focus();
+            case ZEROED -> counter.zeroHere();
+            case READ_COUNTER -> counter.task().readIt();
+            case COUNTER_BOX -> counter.task().drawBox();
+            case NEXT_DOUBT -> counter.nextDoubt();
+            case SAID -> side.toggle();
+            case MERGE -> findings.merge();
+            case KEEP_APART -> findings.keepApart();
+            case AMEND -> findings.amend();
+            case MOVE_HERE -> findings.moveHere();
+            case WRITE_CLIPS -> findings.cut();
+            case REMOVE -> findings.remove();
+            default -> throw new IllegalStateException(act + " is no act of Mark");
         }
-        return true;
-    }
-
-    private boolean marking(KeyEvent e) {
-        switch (e.getCode()) {
-            case N -> notes.focus();
-            case C -> counter.focus();
-            case Z -> counter.zeroHere();
-            case K -> counter.task().readIt();
-            case G -> counter.task().drawBox();
-            case J -> counter.nextDoubt();
-            case T -> side.toggle();
-            case Y -> findings.merge();
-            case D -> findings.keepApart();
-            case E -> findings.amend();
-            case M -> findings.moveHere();
-            case X -> findings.cut();
-            case DELETE -> findings.remove();
-            default -> {
-                return false;
-            }
-        }
-        return true;
     }
 
     /** Goes to where the camera next comes to rest, or last came to rest. */

@@ -5,6 +5,7 @@ import hitch.core.footage.Adjustment;
 import hitch.core.footage.Adjustments;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
+import hitch.desk.key.Act;
 import hitch.desk.play.Loop;
 import hitch.desk.play.Player;
 import hitch.desk.widget.ClockText;
@@ -49,7 +50,7 @@ final class SeeBetter extends FlowPane {
                 keep();
             });
         }
-        Button over = Labels.button("Turn over", "U", "Half a turn from here on", this::turnOver);
+        Button over = Labels.button("Turn over", Act.TURN_OVER.key(), "Half a turn from here on", this::turnOver);
         over.setId("turn-over");
         Button plain = Labels.button("As recorded", "", "Take all adjustments of this stretch back", this::reset);
         plain.setId("as-recorded");

@@ -5,6 +5,7 @@ import hitch.core.job.Edit;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Cue;
 import hitch.desk.Context;
+import hitch.desk.key.Act;
 import hitch.desk.mark.SpokenDesk.PlaceChosen;
 import hitch.desk.play.Player;
 import hitch.desk.widget.ClockText;
@@ -20,7 +21,7 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
-import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -65,11 +66,15 @@ final class SpokenPane extends VBox {
         slider.setAlignment(Pos.CENTER_LEFT);
         HBox actions = new HBox(
                 6,
-                act("Keep", "Y", "Keep the chosen draft", () -> withChosen(l -> spoken.keep(l, true))),
-                act("Apart", "D", "Keep it as a finding of its own", () -> withChosen(l -> spoken.keep(l, false))),
-                act("Reword", "E", "Say it anew in the note line", this::change),
-                act("Refuse", "R", "Refuse the chosen draft", () -> withChosen(spoken::refuse)),
-                act("▶", "P", "Play it", () -> withChosen(spoken::play)));
+                act("Keep", Act.KEEP_SAID.key(), "Keep the chosen draft", () -> withChosen(l -> spoken.keep(l, true))),
+                act(
+                        "Apart",
+                        Act.KEEP_AS_NEW.key(),
+                        "Keep it as a finding of its own",
+                        () -> withChosen(l -> spoken.keep(l, false))),
+                act("Reword", Act.REWORD_SAID.key(), "Say it anew in the note line", this::change),
+                act("Refuse", Act.REFUSE_SAID.key(), "Refuse the chosen draft", () -> withChosen(spoken::refuse)),
+                act("▶", Act.HEAR_SAID.key(), "Play it", () -> withChosen(spoken::play)));
         actions.setSpacing(5);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
@@ -142,24 +147,24 @@ final class SpokenPane extends VBox {
     }
 
     /** Does what a key stands for here; false where it stands for nothing. */
-    boolean key(KeyCode code) {
-        if (list.getSelectionModel().isEmpty()) {
-            return false;
+    boolean key(KeyEvent e) {
+        Optional<Act> act = list.getSelectionModel().isEmpty() ? Optional.empty() : Act.at(Act.Place.SPOKEN, e);
+        act.ifPresent(this::act);
+        return act.isPresent();
+    }
+
+    private void act(Act act) {
+        switch (act) {
+            case KEEP_SAID -> withChosen(l -> spoken.keep(l, true));
+            case KEEP_AS_NEW -> withChosen(l -> spoken.keep(l, false));
+            case REFUSE_SAID -> withChosen(spoken::refuse);
+            case REWORD_SAID -> change();
+            case HEAR_SAID -> withChosen(spoken::play);
+            case KEEP_AT_SAID -> withChosen(l -> spoken.keepAt(l, PlaceChosen.SAID));
+            case KEEP_AT_COUNTER -> withChosen(l -> spoken.keepAt(l, PlaceChosen.COUNTER));
+            case KEEP_AT_LIKELY -> withChosen(l -> spoken.keepAt(l, PlaceChosen.LIKELY));
+            default -> throw new IllegalStateException(act + " is no act on what was said");
         }
-        switch (code) {
-            case Y -> withChosen(l -> spoken.keep(l, true));
-            case D -> withChosen(l -> spoken.keep(l, false));
-            case R, DELETE -> withChosen(spoken::refuse);
-            case E -> change();
-            case P, ENTER -> withChosen(spoken::play);
-            case DIGIT1, NUMPAD1 -> withChosen(l -> spoken.keepAt(l, PlaceChosen.SAID));
-            case DIGIT2, NUMPAD2 -> withChosen(l -> spoken.keepAt(l, PlaceChosen.COUNTER));
-            case DIGIT3, NUMPAD3 -> withChosen(l -> spoken.keepAt(l, PlaceChosen.LIKELY));
-            default -> {
-                return false;
-            }
-        }
-        return true;
     }
 
     private void withChosen(Consumer<SpokenLine> action) {

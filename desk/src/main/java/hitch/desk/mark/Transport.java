@@ -2,6 +2,7 @@ package hitch.desk.mark;
 
 import hitch.core.footage.Clip;
 import hitch.desk.Context;
+import hitch.desk.key.Act;
 import hitch.desk.play.Player;
 import hitch.desk.play.Speeds;
 import hitch.desk.widget.Labels;
@@ -25,19 +26,21 @@ final class Transport extends HBox {
         setSpacing(6);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("transport");
-        Button play = Labels.button("Play", "Space", "Play or pause", player::togglePlaying);
+        Button play = Labels.button("Play", Act.PLAY.key(), "Play or pause", player::togglePlaying);
         play.setId("play");
         player.playingProperty().addListener((o, was, is) -> play.setText(is ? "Pause" : "Play"));
-        Button back = Labels.button("", "←", "One frame back; with Shift ten", () -> player.step(-1));
-        Button on = Labels.button("", "→", "One frame on; with Shift ten", () -> player.step(1));
+        Button back = Labels.button("", Act.FRAME_BACK.key(), "One frame back; with Shift ten", () -> player.step(-1));
+        Button on = Labels.button("", Act.FRAME_ON.key(), "One frame on; with Shift ten", () -> player.step(1));
         back.setId("step-back");
         on.setId("step-on");
-        Button loop = Labels.button("Loop", "L", "Loop: its start, then its end, then none", player::toggleLoop);
+        Button loop =
+                Labels.button("Loop", Act.LOOP.key(), "Loop: its start, then its end, then none", player::toggleLoop);
         loop.setId("loop");
         player.loopProperty()
                 .addListener(
                         (o, was, is) -> loop.setText(is == null ? "Loop" : is.isWhole() ? "End loop" : "Loop to here"));
-        Button better = Labels.button("See better", "V", "Turn, mirror or brighten the picture", seeBetter);
+        Button better =
+                Labels.button("See better", Act.SEE_BETTER.key(), "Turn, mirror or brighten the picture", seeBetter);
         better.setId("see-better");
         for (Button button : new Button[] {play, back, on, loop, better}) {
             button.setFocusTraversable(false);

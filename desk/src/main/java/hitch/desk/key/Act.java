@@ -1,0 +1,196 @@
+package hitch.desk.key;
+
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Collectors;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyCodeCombination;
+import javafx.scene.input.KeyCombination;
+import javafx.scene.input.KeyEvent;
+
+/** What a key does, and where. No two acts of one place, nor of a place and of everywhere, have one key. */
+public enum Act {
+    UNDO(Place.EVERYWHERE, "Take the last change back", "Shortcut+Z"),
+    REDO(Place.EVERYWHERE, "Make it again", "Shortcut+Shift+Z"),
+    PLAY_ANYWHERE(Place.EVERYWHERE, "Play or pause, also while typing", "Shortcut+Space"),
+    BENCH_1(Place.EVERYWHERE, "Load", "Shortcut+1"),
+    BENCH_2(Place.EVERYWHERE, "Mark", "Shortcut+2"),
+    BENCH_3(Place.EVERYWHERE, "Line", "Shortcut+3"),
+    BENCH_4(Place.EVERYWHERE, "Judge", "Shortcut+4"),
+    BENCH_5(Place.EVERYWHERE, "Cut", "Shortcut+5"),
+    BENCH_6(Place.EVERYWHERE, "Hand over", "Shortcut+6"),
+    SHEET(Place.EVERYWHERE, "This sheet of keys", "Shift+Slash", "F1"),
+
+    CLIP_EARLIER(Place.LOAD, "Put the clip under the hand earlier", "Alt+Up"),
+    CLIP_LATER(Place.LOAD, "Put it later", "Alt+Down"),
+
+    PLAY(Place.MARK, "Play or pause", "Space"),
+    FRAME_BACK(Place.MARK, "One frame back", "Left"),
+    FRAME_ON(Place.MARK, "One frame on", "Right"),
+    TEN_BACK(Place.MARK, "Ten frames back", "Shift+Left"),
+    TEN_ON(Place.MARK, "Ten frames on", "Shift+Right"),
+    FASTER(Place.MARK, "Faster", "Up"),
+    SLOWER(Place.MARK, "Slower", "Down"),
+    BACKWARD(Place.MARK, "Play the other way round", "B"),
+    LOOP(Place.MARK, "Start of a loop, then its end, then none", "L"),
+    STOP_NEXT(Place.MARK, "To where the camera next comes to rest", "Page_Down"),
+    STOP_BEFORE(Place.MARK, "To where it last came to rest", "Page_Up"),
+    SOUND(Place.MARK, "Sound on or off", "S"),
+    SEE_BETTER(Place.MARK, "Turn, mirror or brighten the picture", "V"),
+    TURN_OVER(Place.MARK, "Half a turn from here on", "U"),
+    AS_RECORDED(Place.MARK, "Show the footage as recorded", "O"),
+    CHART_IN(Place.MARK, "Zoom the chart in", "Plus", "Shift+Plus", "Equals", "Shift+Equals", "Add"),
+    CHART_OUT(Place.MARK, "Zoom the chart out", "Minus", "Subtract"),
+    CHART_ALL(Place.MARK, "Show all of the chart", "0", "Numpad 0"),
+    NOTE(Place.MARK, "Write a note", "N"),
+    COUNTER(Place.MARK, "Set what the counter shows", "C"),
+    ZEROED(Place.MARK, "The counter was zeroed at this frame", "Z"),
+    READ_COUNTER(Place.MARK, "Read the counter off this clip's pictures", "K"),
+    COUNTER_BOX(Place.MARK, "Draw a box round the counter", "G"),
+    NEXT_DOUBT(Place.MARK, "To the next doubtful place", "J"),
+    SAID(Place.MARK, "Show or hide what was said", "T"),
+    MERGE(Place.MARK, "The chosen and the offered finding are one", "Y"),
+    KEEP_APART(Place.MARK, "They are two", "D"),
+    AMEND(Place.MARK, "Say the chosen finding anew", "E"),
+    MOVE_HERE(Place.MARK, "Move the chosen finding to this frame", "M"),
+    WRITE_CLIPS(Place.MARK, "Write its evidence clips", "X"),
+    REMOVE(Place.MARK, "Remove it", "Delete"),
+
+    KEEP_SAID(Place.SPOKEN, "Keep it", "Y"),
+    KEEP_AS_NEW(Place.SPOKEN, "Keep it as another thing", "D"),
+    REFUSE_SAID(Place.SPOKEN, "Refuse it", "R", "Delete"),
+    REWORD_SAID(Place.SPOKEN, "Reword it", "E"),
+    HEAR_SAID(Place.SPOKEN, "Play it", "P", "Enter"),
+    KEEP_AT_SAID(Place.SPOKEN, "Keep it at the place that was said", "1", "Numpad 1"),
+    KEEP_AT_COUNTER(Place.SPOKEN, "Keep it where the counter is", "2", "Numpad 2"),
+    KEEP_AT_LIKELY(Place.SPOKEN, "Keep it at the likely place", "3", "Numpad 3"),
+
+    PAGE_1(Place.LINE, "What the pipe is made of", "1"),
+    PAGE_2(Place.LINE, "What was really seen", "2"),
+    PAGE_3(Place.LINE, "Depth and fall", "3"),
+    PAGE_4(Place.LINE, "Openings", "4"),
+    PAGE_5(Place.LINE, "What a tool reaches", "5"),
+    PAGE_6(Place.LINE, "How the runs were tied", "6"),
+    PIPE_BACK(Place.LINE, "Go back along the pipe a little", "Comma"),
+    PIPE_ON(Place.LINE, "Go on along the pipe a little", "Period"),
+    FINDING_NEXT(Place.LINE, "Choose the next finding", "N"),
+    FINDING_BEFORE(Place.LINE, "Choose the finding before", "P"),
+    LINE_IN(Place.LINE, "Show less of the line, larger", "Plus", "Shift+Plus", "Equals", "Shift+Equals", "Add"),
+    LINE_OUT(Place.LINE, "Show more of the line, smaller", "Minus", "Subtract"),
+    LINE_ALL(Place.LINE, "Show all of the line", "0", "Numpad 0"),
+    LINE_LEFT(Place.LINE, "Move the drawing left", "Left"),
+    LINE_RIGHT(Place.LINE, "Move the drawing right", "Right"),
+    OPEN_FOOTAGE(Place.LINE, "Open the best footage of this place on Mark", "Enter");
+
+    /** Where a key does what it does. */
+    public enum Place {
+        EVERYWHERE("Everywhere"),
+        LOAD("Load"),
+        MARK("Mark"),
+        SPOKEN("Mark, on something that was said"),
+        LINE("Line");
+
+        private final String word;
+
+        Place(String word) {
+            this.word = word;
+        }
+
+        public String word() {
+            return word;
+        }
+    }
+
+    private final Place place;
+    private final String words;
+    private final List<KeyCombination> keys;
+
+    Act(Place place, String words, String... keys) {
+        this.place = place;
+        this.words = words;
+        this.keys = Arrays.stream(keys).map(Act::combination).toList();
+    }
+
+    private static KeyCombination combination(String text) {
+        int last = text.lastIndexOf('+') + 1;
+        String name = text.substring(last).replace('_', ' ');
+        KeyCode code = KeyCode.getKeyCode(name);
+        if (code == null) {
+            throw new IllegalStateException("there is no key " + name);
+        }
+        return new KeyCodeCombination(
+                code,
+                Arrays.stream(text.substring(0, last).split("\\+"))
+                        .filter(m -> !m.isBlank())
+                        .map(Act::modifier)
+                        .toArray(KeyCombination.Modifier[]::new));
+    }
+
+    private static KeyCombination.Modifier modifier(String name) {
+        return switch (name) {
+            case "Shortcut" -> KeyCombination.SHORTCUT_DOWN;
+            case "Shift" -> KeyCombination.SHIFT_DOWN;
+            case "Alt" -> KeyCombination.ALT_DOWN;
+            default -> throw new IllegalStateException("there is no modifier " + name);
+        };
+    }
+
+    public Place place() {
+        return place;
+    }
+
+    /** What it does, in words. */
+    public String words() {
+        return words;
+    }
+
+    public List<KeyCombination> keys() {
+        return keys;
+    }
+
+    /** Whether it is done also while somebody types in a field: what a field does not do by itself, and no letter. */
+    public boolean worksWhileTyping() {
+        return keys.stream().allMatch(k -> ((KeyCodeCombination) k).getShortcut() == KeyCombination.ModifierValue.DOWN)
+                && this != UNDO
+                && this != REDO;
+    }
+
+    /** Its first key as it is written on a keyboard, such as {@code Ctrl+Z} or {@code ←}. */
+    public String key() {
+        return written(keys.getFirst());
+    }
+
+    private static String written(KeyCombination combination) {
+        KeyCodeCombination keys = (KeyCodeCombination) combination;
+        String code = switch (keys.getCode()) {
+            case LEFT -> "←";
+            case RIGHT -> "→";
+            case UP -> "↑";
+            case DOWN -> "↓";
+            case PLUS -> "+";
+            case MINUS -> "−";
+            case COMMA -> ",";
+            case PERIOD -> ".";
+            case SLASH -> keys.getShift() == KeyCombination.ModifierValue.DOWN ? "?" : "/";
+            default -> keys.getCode().getName();
+        };
+        boolean shifted = keys.getShift() == KeyCombination.ModifierValue.DOWN && !code.equals("?");
+        return (keys.getShortcut() == KeyCombination.ModifierValue.DOWN ? "Ctrl+" : "")
+                + (keys.getAlt() == KeyCombination.ModifierValue.DOWN ? "Alt+" : "")
+                + (shifted ? "Shift+" : "")
+                + code;
+    }
+
+    /** What a key stands for in a place; empty where it stands for nothing there. */
+    public static Optional<Act> at(Place place, KeyEvent event) {
+        return Arrays.stream(values())
+                .filter(a -> a.place == place && a.keys.stream().anyMatch(k -> k.match(event)))
+                .findFirst();
+    }
+
+    /** The acts of a place, in the order they are shown. */
+    public static List<Act> of(Place place) {
+        return Arrays.stream(values()).filter(a -> a.place == place).collect(Collectors.toList());
+    }
+}
