@@ -82,6 +82,8 @@ public final class ShotsApp extends Application {
         }
         spoken(window);
         counter(window);
+        steps.add(() -> ((Button) stage.getScene().lookup("#open-keys")).fire());
+        steps.add(() -> save("keys"));
         steps.add(() -> delete(data));
         steps.add(Platform::exit);
         next();

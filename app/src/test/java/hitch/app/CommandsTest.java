@@ -78,7 +78,7 @@ class CommandsTest {
                 .isEqualTo(1);
         assertThat(err.toString()).contains("Mark findings first");
         assertThat(run("history", job.toString())).isZero();
-        assertThat(out.toString()).contains("damaged").contains("change the house rules");
+        assertThat(out.toString()).contains("damaged").contains("take the house rules");
     }
 
     @Test

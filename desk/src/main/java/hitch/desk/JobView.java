@@ -19,6 +19,7 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
@@ -118,6 +119,11 @@ public final class JobView extends BorderPane implements AutoCloseable {
     private HBox header(Theme theme, Runnable leave) {
         Label mark = Labels.of("Hitch", "brand");
         Button home = Labels.button("Jobs", "", "Close this job and show all jobs", leave);
+        Button history =
+                Labels.button("History", "", Act.HISTORY.words() + " (" + Act.HISTORY.key() + ")", this::openHistory);
+        Button keys = Labels.button("Keys", "", Act.SHEET.words() + " (" + Act.SHEET.key() + ")", this::openKeys);
+        history.setId("open-history");
+        keys.setId("open-keys");
         HBox row = new HBox(4, mark, home);
         ToggleGroup group = new ToggleGroup();
         for (int i = 0; i < benches.size(); i++) {
@@ -130,7 +136,8 @@ public final class JobView extends BorderPane implements AutoCloseable {
                     + benches.get(i).title().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
             tab.setToggleGroup(group);
             tab.setFocusTraversable(false);
-            tab.setTooltip(new Tooltip(benches.get(i).title() + " (Ctrl+" + (i + 1) + ")"));
+            tab.setTooltip(
+                    new Tooltip(benches.get(i).title() + " (" + Act.values()[Act.BENCH_1.ordinal() + i].key() + ")"));
             tab.setOnAction(e -> show(number));
             tabs.add(tab);
             gauges.add(gauge);
@@ -145,14 +152,14 @@ public final class JobView extends BorderPane implements AutoCloseable {
         ToggleButton dark = new ToggleButton("Dark");
         dark.setAccessibleText("Dark theme for the truck");
         dark.selectedProperty().bindBidirectional(theme.darkProperty());
-        for (var control : List.of(undo, redo, home, dark)) {
+        for (var control : List.of(undo, redo, history, keys, home, dark)) {
             control.setFocusTraversable(false);
             control.getStyleClass().add("quiet");
             control.setMinWidth(USE_PREF_SIZE);
         }
         undo.setId("undo");
         redo.setId("redo");
-        row.getChildren().addAll(gapLeft, strip, gapRight, undo, redo, dark);
+        row.getChildren().addAll(gapLeft, strip, gapRight, undo, redo, history, keys, dark);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("header");
         return row;
@@ -163,6 +170,8 @@ public final class JobView extends BorderPane implements AutoCloseable {
         if (showing != null && showing != benches.get(number) && number != 1) {
             player.playingProperty().set(false);
         }
+        sheet = null;
+        setCenter(stage);
         showing = benches.get(number);
         stage.getChildren().setAll(showing.node());
         tabs.get(number).setSelected(true);
@@ -196,15 +205,15 @@ public final class JobView extends BorderPane implements AutoCloseable {
         work.redo();
     }
 
-    /** The sheet of keys while it is shown. */
-    private KeySheet sheet;
+    /** What lies over the benches: the sheet of keys or the history; null while nothing does. */
+    private Node sheet;
 
     private void shortcut(KeyEvent e) {
         keyTaken = false;
         boolean typing = e.getTarget() instanceof TextInputControl field
                 && !field.getText().isEmpty();
         Act act = Act.at(Act.Place.EVERYWHERE, e).orElse(null);
-        if (sheet != null && (act == Act.SHEET || e.getCode() == KeyCode.ESCAPE)) {
+        if (sheet != null && (act == Act.SHEET || act == Act.HISTORY || e.getCode() == KeyCode.ESCAPE)) {
             closeSheet();
         } else if (act == null || typing && !act.worksWhileTyping() || act == Act.SHEET && isTypedInto(e)) {
             return;
@@ -224,16 +233,29 @@ public final class JobView extends BorderPane implements AutoCloseable {
             case UNDO -> undo();
             case REDO -> redo();
             case PLAY_ANYWHERE -> player.togglePlaying();
-            case SHEET -> openSheet();
+            case SHEET -> openKeys();
+            case HISTORY -> openHistory();
             case BENCH_1, BENCH_2, BENCH_3, BENCH_4, BENCH_5, BENCH_6 -> show(act.ordinal() - Act.BENCH_1.ordinal());
             default -> throw new IllegalStateException(act + " is no act of everywhere");
         }
     }
 
-    private void openSheet() {
-        sheet = new KeySheet(this::closeSheet);
-        setCenter(sheet);
-        sheet.take();
+    private void openKeys() {
+        KeySheet keys = new KeySheet(this::closeSheet);
+        open(keys);
+        keys.take();
+    }
+
+    /** Shows what was done to the job, by whom and when. */
+    public void openHistory() {
+        HistorySheet history = new HistorySheet(work, this::closeSheet);
+        open(history);
+        history.take();
+    }
+
+    private void open(Node over) {
+        sheet = over;
+        setCenter(over);
     }
 
     private void closeSheet() {

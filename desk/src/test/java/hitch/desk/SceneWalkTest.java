@@ -3,10 +3,13 @@ package hitch.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.desk.key.Act;
+import java.nio.file.Files;
+import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Scene;
+import javafx.scene.control.ListView;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyCodeCombination;
@@ -52,5 +55,23 @@ class SceneWalkTest extends OpenWindow {
         assertThat(faults).isEmpty();
         type(KeyCode.ESCAPE);
         assertThat(lookup("#key-sheet").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void theHistoryIsShownAndSavedAndLeavesAFileThatIsThere() throws Exception {
+        marked("roots top heavy");
+        press(KeyCode.CONTROL, KeyCode.H).release(KeyCode.H, KeyCode.CONTROL);
+        ListView<?> list = lookup("#history").queryListView();
+        until(() -> !list.getItems().isEmpty());
+        assertThat(list.getItems().getFirst().toString()).contains("add roots");
+        HistorySheet sheet = lookup("#history-sheet").query();
+        Path file = folder.resolve("history.txt");
+        interact(() -> sheet.save(file));
+        until(() -> notice().contains("was written"));
+        assertThat(Files.readAllLines(file).getLast()).contains("add roots");
+        interact(() -> sheet.save(file));
+        until(() -> notice().contains("left alone"));
+        type(KeyCode.ESCAPE);
+        assertThat(lookup("#history-sheet").tryQuery()).isEmpty();
     }
 }

@@ -75,7 +75,7 @@ public record Recipient(
             true,
             false);
     public static final Recipient FIRM =
-            new Recipient("firm", "The firm's own file", "all of it, plainly", Part.WHOLE, Tone.RECORD, true, true);
+            new Recipient("firm", "Firm's own file", "all of it, plainly", Part.WHOLE, Tone.RECORD, true, true);
 
     /** The kinds that come with Hitch, in the order they are offered. */
     public static final List<Recipient> STANDARD = List.of(HOMEOWNER, BUYER, AGENT, DISTRICT, INSURER, FIRM);
@@ -86,6 +86,11 @@ public record Recipient(
         return STANDARD.stream()
                 .filter(r -> r.word.equals(sought) || r == HOMEOWNER && sought.equals("owner"))
                 .findFirst();
+    }
+
+    /** What it is called within a sentence, behind "the". */
+    public String called() {
+        return title.toLowerCase(Locale.ROOT);
     }
 
     /** Whether only the public part of the line may be seen. */

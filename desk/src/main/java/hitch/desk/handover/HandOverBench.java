@@ -133,7 +133,7 @@ public final class HandOverBench implements Bench {
                         Labels.of("the findings as CSV and JSON, and a manifest with the fingerprint of every file."),
                         Labels.of(
                                 count + " of " + all + " findings go to the "
-                                        + recipient.get().word()
+                                        + recipient.get().called()
                                         + kept(recipient.get()),
                                 "soft")));
         if (desk.work().now().survey().facts().internalOnly()) {

@@ -20,6 +20,7 @@ public enum Act {
     BENCH_4(Place.EVERYWHERE, "Judge", "Shortcut+4"),
     BENCH_5(Place.EVERYWHERE, "Cut", "Shortcut+5"),
     BENCH_6(Place.EVERYWHERE, "Hand over", "Shortcut+6"),
+    HISTORY(Place.EVERYWHERE, "What was done to this job", "Shortcut+H"),
     SHEET(Place.EVERYWHERE, "This sheet of keys", "Shift+Slash", "F1"),
 
     CLIP_EARLIER(Place.LOAD, "Put the clip under the hand earlier", "Alt+Up"),

@@ -118,7 +118,7 @@ public final class Delivery {
         if (may.findings().isEmpty()) {
             boolean part = may.recipient().isPublic();
             throw new StoreException(
-                    "There is nothing for the " + may.recipient().word() + " yet: no finding lies in "
+                    "There is nothing for the " + may.recipient().called() + " yet: no finding lies in "
                             + (part ? "the district's part of the line. " : "this job. ")
                             + (part ? "Mark the boundary or the main connection first." : "Mark findings first."));
         }

@@ -70,7 +70,7 @@ public final class EvidenceCut {
                         () -> new StoreException("The clip of this finding was left out of the job. Add it again."));
         if (!may.shows(frame)) {
             throw new StoreException(found.finding().id() + " does not lie in the "
-                    + may.recipient().word()
+                    + may.recipient().called()
                     + "'s part of the line, so nothing was written.");
         }
         footage.verify(clip, progress.part(0, 0.1));
