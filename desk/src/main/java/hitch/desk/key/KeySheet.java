@@ -15,7 +15,7 @@ import javafx.scene.layout.VBox;
 
 /** The sheet of keys: every act with its key, by the place it belongs to. */
 public final class KeySheet extends StackPane {
-    private static final double COLUMN = 400;
+    private static final double COLUMN = 388;
 
     private final Button close;
 
