@@ -1,6 +1,7 @@
 package hitch.core.counter.sight;
 
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.function.Predicate;
 
@@ -56,13 +57,14 @@ final class LineReader {
      * @param more takes what a threshold gave, and says whether another is to be tried
      */
     void lines(GreyPicture picture, Predicate<TextLine> wanted, Predicate<List<LineText>> more) {
-        int full = percentile(picture, BRIGHT);
-        if (full - percentile(picture, DARK) < FAINT) {
+        int[] counts = counts(picture);
+        int full = percentile(counts, BRIGHT);
+        if (full - percentile(counts, DARK) < FAINT) {
             return;
         }
         List<Integer> tried = new ArrayList<>();
         for (Way way : WAYS) {
-            int ground = percentile(picture, way.ground());
+            int ground = percentile(counts, way.ground());
             int threshold = (int) Math.round(ground + (full - ground) * way.level());
             if (tried.stream().anyMatch(t -> Math.abs(t - threshold) < ALIKE)) {
                 continue;
@@ -85,12 +87,19 @@ final class LineReader {
         return read;
     }
 
-    static int percentile(GreyPicture picture, double share) {
+    /** How many pixels have each brightness. */
+    private static int[] counts(GreyPicture picture) {
         int[] counts = new int[256];
         int total = picture.width() * picture.height();
+        byte[] grey = picture.grey();
         for (int i = 0; i < total; i++) {
-            counts[picture.grey()[i] & 0xFF]++;
+            counts[grey[i] & 0xFF]++;
         }
+        return counts;
+    }
+
+    private static int percentile(int[] counts, double share) {
+        int total = Arrays.stream(counts).sum();
         int sum = 0;
         for (int v = 0; v < 256; v++) {
             sum += counts[v];
