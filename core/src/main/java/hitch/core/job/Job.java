@@ -132,7 +132,7 @@ public record Job(
                                 r -> r.id().equals(e.run().id()))));
             case Edit.RemoveRun e ->
                 withRuns(runs.stream().filter(r -> !r.id().equals(e.run())).toList());
-            case Edit.SetMark e -> withMarks(e.clip(), set(e));
+            case Edit.SetMark e -> withMarks(e.clip(), counterOf(e.clip()).set(e.mark(), moved(e.clip())));
             case Edit.ReadCounter e -> withRead(e);
             case Edit.SayCounterUnit e ->
                 withMarks(marks.entrySet().stream()
@@ -178,9 +178,8 @@ public record Job(
         return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
     }
 
-    private CounterMarks set(Edit.SetMark e) {
-        long reach = clip(e.clip()).map(c -> c.base().ticks(MOVED_WITHIN_S)).orElse(0L);
-        return counterOf(e.clip()).set(e.mark(), reach);
+    private long moved(ClipId id) {
+        return clip(id).map(c -> c.base().ticks(MOVED_WITHIN_S)).orElse(0L);
     }
 
     private Job withRead(Edit.ReadCounter e) {
