@@ -45,7 +45,7 @@ public final class Disclosure {
         this.names = recipient.people() || survey.facts().client().isBlank()
                 ? Optional.empty()
                 : Optional.of(new NoNames(survey.facts().client()));
-        this.findings = findings(survey).stream().map(this::named).toList();
+        this.findings = List.copyOf(findings(survey));
         // Of the public part only the trips that showed something of it are told.
         this.runs = part.isPresent()
                 ? findings.stream().flatMap(f -> f.run().stream()).distinct().toList()
@@ -63,14 +63,22 @@ public final class Disclosure {
             all.findings().stream()
                     .filter(f -> f.run().filter(run::equals).isPresent())
                     .sorted(Comparator.comparing((LocatedFinding f) -> fromOpening(run, f)))
-                    .flatMap(f -> part.map(p -> p.of(f)).orElse(Optional.of(f)).stream())
+                    .flatMap(f -> seen(f).stream())
                     .forEach(shown::add);
         }
         if (part.isEmpty()) {
             // Footage that is on no run is above ground: yards, houses, people.
-            all.findings().stream().filter(f -> f.run().isEmpty()).forEach(shown::add);
+            all.findings().stream()
+                    .filter(f -> f.run().isEmpty())
+                    .flatMap(f -> seen(f).stream())
+                    .forEach(shown::add);
         }
         return shown;
+    }
+
+    /** A finding of the survey as this recipient may see it; empty where it may not. */
+    public Optional<LocatedFinding> seen(LocatedFinding found) {
+        return part.isEmpty() ? Optional.of(named(found)) : part.get().of(found).map(this::named);
     }
 
     private LocatedFinding named(LocatedFinding found) {

@@ -156,6 +156,24 @@ class DisclosureTest {
     }
 
     @Test
+    void oneFindingIsSeenAsAllAre() {
+        Job job = marked("standing water 2 to 200 ft");
+        Survey survey = Reckoner.survey(job);
+        Disclosure district = Disclosure.of(survey, Recipient.DISTRICT);
+        LocatedFinding roots = survey.finding(new FindingId("F1")).orElseThrow();
+        assertThat(district.seen(roots)).isEmpty();
+        LocatedFinding water = survey.finding(new FindingId("F4")).orElseThrow();
+        assertThat(district.seen(water)
+                        .orElseThrow()
+                        .extent()
+                        .orElseThrow()
+                        .from()
+                        .mm())
+                .isEqualTo(Math.round(boundary(job)));
+        assertThat(Disclosure.of(survey, Recipient.FIRM).seen(roots)).contains(roots);
+    }
+
+    @Test
     void aDistrictReadsNothingOfThePrivateSide() {
         String told = told(of(marked(), Recipient.DISTRICT));
         assertThat(told)

@@ -58,21 +58,20 @@ public final class EvidenceCut {
      * Writes one clip into {@code folder}, with a JSON record of the same name. Untouched packets begin at a keyframe; where
      * no keyframe lies inside what may be seen the clip is encoded anew, and called altered.
      *
+     * @param marked a finding of the job, as it was marked; what is shown of it is what its recipient may see
      * @param before seconds before the finding's frame
      * @param after seconds after it
      * @return the clip
      */
-    public Path write(LocatedFinding found, Form form, double before, double after, Path folder, Progress progress)
+    public Path write(LocatedFinding marked, Form form, double before, double after, Path folder, Progress progress)
             throws MediaException, StoreException {
+        LocatedFinding found = may.seen(marked)
+                .orElseThrow(() -> new StoreException(marked.finding().id() + " does not lie in the "
+                        + may.recipient().called() + "'s part of the line, so nothing was written."));
         FrameRef frame = found.finding().frame();
         Clip clip = may.source(frame.clip())
                 .orElseThrow(
                         () -> new StoreException("The clip of this finding was left out of the job. Add it again."));
-        if (!may.shows(frame)) {
-            throw new StoreException(found.finding().id() + " does not lie in the "
-                    + may.recipient().called()
-                    + "'s part of the line, so nothing was written.");
-        }
         footage.verify(clip, progress.part(0, 0.1));
         ClipIndex whole = footage.clipIndex(clip);
         FrameIndex index = whole.frames();
