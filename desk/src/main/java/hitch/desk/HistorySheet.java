@@ -92,7 +92,7 @@ final class HistorySheet extends VBox {
             number.setMinWidth(48);
             number.setAlignment(Pos.CENTER_RIGHT);
             when.setMinWidth(176);
-            who.setMinWidth(120);
+            who.setMinWidth(144);
             row.setAlignment(Pos.CENTER_LEFT);
         }
 

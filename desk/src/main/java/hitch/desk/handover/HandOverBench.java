@@ -145,6 +145,8 @@ public final class HandOverBench implements Bench {
         if (!damage.isEmpty()) {
             Label told = Labels.of("The record of this job is damaged. " + String.join(" ", damage), "strong");
             told.setWrapText(true);
+            told.setId("damage");
+            accepted.setId("accept-damage");
             about.getChildren().addAll(told, accepted);
         }
         String suggested = desk.work()

@@ -120,7 +120,7 @@ final class JournalReader {
         List<Entry> guessed = stack.guessed(gap, fragments, then);
         for (Entry entry : guessed) {
             long number = last() + 1;
-            String about = entry instanceof Entry.Lost l ? ": " + l.words() : "";
+            String about = entry instanceof Entry.Lost l ? " (" + l.words().replace(Stack.DAMAGED, "") + ")" : "";
             damage.add(
                     fragments.isEmpty()
                             ? "Change " + number + " is missing from the journal. Every other change is here."

@@ -10,6 +10,10 @@ import java.util.regex.Pattern;
 
 /** Counts the edits that stand and those taken back, and tells by them what a line that cannot be read must have been. */
 final class Stack {
+    /** How the words of a damaged change begin. */
+    static final String DAMAGED = "damaged: ";
+
+    private static final String A_CHANGE = "a change";
     private static final Pattern EDIT = Pattern.compile("\"edit\":\"([a-z-]{3,30})\"");
     private static final Pattern FINDING = Pattern.compile("\"(F\\d{1,6})\"");
 
@@ -49,7 +53,7 @@ final class Stack {
     List<Entry> guessed(long gap, List<String> fragments, Optional<Heights> then) {
         List<Entry> byWords = new ArrayList<>();
         for (int i = 0; i < gap; i++) {
-            byWords.add(i < fragments.size() ? hinted(fragments.get(i)) : new Entry.Lost("unknown"));
+            byWords.add(i < fragments.size() ? hinted(fragments.get(i)) : new Entry.Lost(DAMAGED + A_CHANGE));
         }
         if (then.isEmpty() || after(byWords).equals(then.get())) {
             return byWords;
@@ -71,7 +75,7 @@ final class Stack {
         // With nothing new done, what stands and what was taken back are as many together as before.
         boolean nothingNew = then.standing() + then.takenBack() == standing + takenBack;
         for (int i = 0; i < gap; i++) {
-            Entry lost = byWords.get(i) instanceof Entry.Lost known ? known : new Entry.Lost("unknown");
+            Entry lost = byWords.get(i) instanceof Entry.Lost known ? known : new Entry.Lost(DAMAGED + A_CHANGE);
             if (rise < 0) {
                 entries.add(new Entry.Undid());
                 rise++;
@@ -98,7 +102,7 @@ final class Stack {
         }
         Matcher edit = EDIT.matcher(fragment);
         Matcher finding = FINDING.matcher(fragment);
-        String what = edit.find() ? EditNames.words(edit.group(1)) : "a change";
-        return new Entry.Lost("damaged: " + what + (finding.find() ? ", about " + finding.group(1) : ""));
+        String what = edit.find() ? EditNames.words(edit.group(1)) : A_CHANGE;
+        return new Entry.Lost(DAMAGED + what + (finding.find() ? ", about " + finding.group(1) : ""));
     }
 }
