@@ -1,8 +1,5 @@
 package hitch.core.job;
 
-import java.util.ArrayDeque;
-import java.util.ArrayList;
-import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 
@@ -93,14 +90,5 @@ public final class JobHistory {
     /** What redo would make again, in words; empty where there is nothing. */
     public Optional<String> redoWords() {
         return Optional.ofNullable(undone).map(Step::words);
-    }
-
-    /** What stands, in words, in the order it was done. */
-    public List<String> standingWords() {
-        Deque<String> words = new ArrayDeque<>();
-        for (Step step = done; step != null; step = step.below()) {
-            words.push(step.words());
-        }
-        return new ArrayList<>(words);
     }
 }
