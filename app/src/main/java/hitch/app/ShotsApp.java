@@ -3,6 +3,7 @@ package hitch.app;
 import hitch.core.counter.CounterTrace;
 import hitch.desk.HitchWindow;
 import hitch.desk.JobView;
+import hitch.media.voice.BuiltInVoice;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -49,7 +50,7 @@ public final class ShotsApp extends Application {
     public void start(Stage stage) throws Exception {
         this.stage = stage;
         Path data = Files.createTempDirectory("hitch-shots");
-        HitchWindow window = new HitchWindow(stage, data);
+        HitchWindow window = new HitchWindow(stage, data, BuiltInVoice.narrator());
         window.show(Optional.empty());
         steps.add(() -> save("start"));
         steps.add(window::demo);

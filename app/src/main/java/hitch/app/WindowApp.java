@@ -1,6 +1,7 @@
 package hitch.app;
 
 import hitch.desk.HitchWindow;
+import hitch.media.voice.BuiltInVoice;
 import hitch.store.DataFolder;
 import hitch.store.RecentJobs;
 import java.nio.file.Path;
@@ -26,6 +27,7 @@ public final class WindowApp extends Application {
     public void start(Stage stage) {
         Path data = DataFolder.path();
         Optional<Path> last = new RecentJobs(data).list().stream().findFirst();
-        new HitchWindow(stage, data).show(Optional.ofNullable(wanted).or(() -> last));
+        new HitchWindow(stage, data, BuiltInVoice.narrator())
+                .show(Optional.ofNullable(wanted).or(() -> last));
     }
 }

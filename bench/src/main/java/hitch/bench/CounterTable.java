@@ -41,13 +41,14 @@ public final class CounterTable {
     /**
      * Runs all trials on all processors and prints the tables.
      *
-     * @param each whether every clip is told
+     * @param each whether every clip is told, as soon as it was read
      */
     public void run(List<CounterTrials.Named> trials, boolean each) throws MediaException {
-        List<Went> all = went(trials);
         if (each) {
             head();
-            all.forEach(w -> tell(w.trial().name() + " " + about(w.trial().trial()), w.score(), 1));
+        }
+        List<Went> all = went(trials, each);
+        if (each) {
             out.accept("");
         }
         head();
@@ -69,7 +70,7 @@ public final class CounterTable {
                 + String.format(Locale.ROOT, " blur %.1f", trial.blur());
     }
 
-    private List<Went> went(List<CounterTrials.Named> trials) throws MediaException {
+    private List<Went> went(List<CounterTrials.Named> trials, boolean each) throws MediaException {
         List<Future<Went>> runs = new ArrayList<>();
         try (ExecutorService pool =
                 Executors.newFixedThreadPool(Runtime.getRuntime().availableProcessors())) {
@@ -79,6 +80,9 @@ public final class CounterTable {
                     CounterScore score = CounterScore.of(t.trial(), scratch.resolve(t.name() + ".mp4"), own);
                     synchronized (calibration) {
                         calibration.add(own);
+                        if (each) {
+                            tell(t.name() + " " + about(t.trial()), score, 1);
+                        }
                     }
                     return new Went(t, score);
                 };

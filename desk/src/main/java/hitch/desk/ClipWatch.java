@@ -5,6 +5,8 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.ClipScan;
 import hitch.core.footage.Watched;
 import hitch.core.job.Edit;
+import hitch.desk.task.Rank;
+import hitch.desk.task.Tasks;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.store.Footage;
@@ -14,30 +16,22 @@ import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.concurrent.CancellationException;
-import java.util.concurrent.ExecutorService;
-import java.util.concurrent.Executors;
 import javafx.application.Platform;
 import javafx.collections.FXCollections;
 import javafx.collections.ObservableMap;
-import org.slf4j.Logger;
-import org.slf4j.LoggerFactory;
 
 /**
  * Looks through the job's clips in the background, one after another, and searches for those that were moved. What it
  * finds becomes part of the survey.
  */
-public final class ClipWatch implements AutoCloseable {
-    private static final Logger LOG = LoggerFactory.getLogger(ClipWatch.class);
+public final class ClipWatch {
     /** Least growth of the share that is told, so that the interface is not flooded. */
     private static final double STEP = 0.01;
 
     private final Workspace work;
     private final Footage footage;
-    private final ExecutorService thread = Executors.newSingleThreadExecutor(Workspace.daemon("clips"));
     private final ObservableMap<ClipId, ClipState> states = FXCollections.observableHashMap();
     private final Set<String> begun = new HashSet<>();
-    private volatile boolean closed;
 
     ClipWatch(Workspace work) {
         this.work = work;
@@ -60,48 +54,61 @@ public final class ClipWatch implements AutoCloseable {
             // A clip that was found elsewhere is begun again, since its file's name is another.
             if (begun.add(clip.id() + " " + clip.file())) {
                 states.put(clip.id(), ClipState.WAITING);
-                thread.execute(() -> look(clip));
+                look(clip);
             }
         }
     }
 
     private void look(Clip clip) {
-        try {
-            if (!Files.exists(footage.file(clip))) {
-                search(clip, List.of());
-                return;
-            }
-            ClipScan scan = footage.look(clip, progress(clip));
-            Watched found = scan.watched(footage.index(clip));
-            work.looked(clip.id(), found);
-            set(clip, ClipState.done(found.stretches()));
-        } catch (CancellationException e) {
-            LOG.debug("looking through {} was called off", clip.file());
-        } catch (MediaException e) {
-            LOG.warn("a clip cannot be looked through", e);
-            set(clip, ClipState.refused(e.getMessage()));
-        } catch (RuntimeException e) {
-            LOG.error("a clip cannot be looked through", e);
-            set(clip, ClipState.refused("It could not be looked through; the log tells more."));
-        }
+        board(
+                "Looking through " + clip.fileName(),
+                Rank.QUIET,
+                clip,
+                "It was not looked through to its end: stopped. It is begun again when the job is next opened.",
+                p -> {
+                    if (!Files.exists(footage.file(clip))) {
+                        search(clip, List.of(), p);
+                        return;
+                    }
+                    ClipScan scan = footage.look(clip, p);
+                    Watched found = scan.watched(footage.index(clip));
+                    work.looked(clip.id(), found);
+                    set(clip, ClipState.done(found.stretches()));
+                });
     }
 
     /** Looks for a missing clip in {@code also} too, folders or files the user chose. */
     public void find(Clip clip, List<Path> also) {
         set(clip, ClipState.reading(0, "searching"));
-        thread.execute(() -> {
-            try {
-                search(clip, also);
-            } catch (CancellationException e) {
-                LOG.debug("the search was called off");
-            } catch (MediaException e) {
-                set(clip, ClipState.gone(e.getMessage()));
-            }
-        });
+        board(
+                "Searching for " + clip.fileName(),
+                Rank.AWAITED,
+                clip,
+                "The search was stopped. Press Find to search again.",
+                p -> search(clip, also, p));
     }
 
-    private void search(Clip clip, List<Path> also) throws MediaException {
-        Optional<Clip> found = footage.find(clip, work.folder().job(), also, progress(clip));
+    private interface Look {
+        void at(Progress progress) throws MediaException;
+    }
+
+    private void board(String name, Rank rank, Clip clip, String stopped, Look look) {
+        work.tasks()
+                .run(
+                        name,
+                        rank,
+                        told -> {
+                            look.at(both(told, clip));
+                            return clip;
+                        },
+                        new Tasks.After<>(
+                                done -> {},
+                                why -> states.put(clip.id(), ClipState.refused(why)),
+                                () -> states.put(clip.id(), ClipState.gone(stopped))));
+    }
+
+    private void search(Clip clip, List<Path> also, Progress progress) throws MediaException {
+        Optional<Clip> found = footage.find(clip, work.folder().job(), also, progress);
         if (found.isPresent()) {
             work.notices()
                     .say(clip.fileName() + " was found again by its fingerprint at "
@@ -117,12 +124,11 @@ public final class ClipWatch implements AutoCloseable {
         }
     }
 
-    private Progress progress(Clip clip) {
+    /** Tells the board and the clip's own row. */
+    private Progress both(Progress board, Clip clip) {
         double[] told = {-1};
         return (share, doing) -> {
-            if (closed) {
-                throw new CancellationException();
-            }
+            board.at(share, doing);
             if (share - told[0] >= STEP || share < told[0]) {
                 told[0] = share;
                 set(clip, ClipState.reading(share, doing));
@@ -132,11 +138,5 @@ public final class ClipWatch implements AutoCloseable {
 
     private void set(Clip clip, ClipState state) {
         Platform.runLater(() -> states.put(clip.id(), state));
-    }
-
-    @Override
-    public void close() {
-        closed = true;
-        thread.shutdownNow();
     }
 }

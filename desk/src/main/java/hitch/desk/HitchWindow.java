@@ -2,6 +2,7 @@ package hitch.desk;
 
 import hitch.media.MediaException;
 import hitch.media.Progress;
+import hitch.media.voice.Narrator;
 import hitch.sim.DemoJob;
 import hitch.store.JobFolder;
 import hitch.store.RecentJobs;
@@ -26,17 +27,21 @@ public final class HitchWindow implements StartScreen.Choices {
 
     private final Stage stage;
     private final Path data;
+    private final Narrator narrator;
     private final RecentJobs recent;
     private final Theme theme = new Theme();
     private final Notices notices = new Notices();
+    private final Leaving leaving = new Leaving();
     private Scene scene;
     private JobView job;
 
     /**
      * @param data the user's data folder
+     * @param narrator who speaks what is handed over
      */
-    public HitchWindow(Stage stage, Path data) {
+    public HitchWindow(Stage stage, Path data, Narrator narrator) {
         this.stage = stage;
+        this.narrator = narrator;
         this.data = data;
         this.recent = new RecentJobs(data);
     }
@@ -54,7 +59,10 @@ public final class HitchWindow implements StartScreen.Choices {
         stage.setMinWidth(1100);
         stage.setMinHeight(700);
         stage.setScene(scene);
-        stage.setOnCloseRequest(e -> closeJob());
+        stage.setOnCloseRequest(e -> {
+            e.consume();
+            leaving.leave(job, () -> leaving.exit(stage));
+        });
         stage.show();
         folder.ifPresent(this::open);
     }
@@ -63,15 +71,12 @@ public final class HitchWindow implements StartScreen.Choices {
         return Optional.ofNullable(job);
     }
 
-    private void closeJob() {
-        if (job != null) {
-            job.close();
-            job = null;
-        }
+    private void home() {
+        leaving.leave(job, this::start);
     }
 
-    private void home() {
-        closeJob();
+    private void start() {
+        job = null;
         notices.close();
         stage.setTitle("Hitch");
         scene.setRoot(new StartScreen(recent.list(), this, notices));
@@ -79,16 +84,31 @@ public final class HitchWindow implements StartScreen.Choices {
 
     @Override
     public void open(Path folder) {
-        later(() -> JobFolder.open(folder), this::enter);
+        if (job != null) {
+            leaving.leave(job, () -> {
+                start();
+                open(folder);
+            });
+            return;
+        }
+        Optional<Workspace> stillOpen = leaving.takeBack(folder);
+        if (stillOpen.isPresent()) {
+            enter(stillOpen.get());
+        } else {
+            later(() -> JobFolder.open(folder), this::enter);
+        }
     }
 
     private void enter(JobFolder folder) {
-        closeJob();
-        recent.opened(folder.folder());
+        enter(new Workspace(folder, notices, narrator));
+    }
+
+    private void enter(Workspace work) {
+        recent.opened(work.folder().folder());
         notices.close();
-        job = new JobView(new Workspace(folder, notices), theme, this::home);
+        job = new JobView(work, theme, this::home);
         scene.setRoot(job);
-        String title = folder.job().facts().title();
+        String title = work.now().job().facts().title();
         stage.setTitle(title + " - Hitch");
     }
 

@@ -12,6 +12,7 @@ import hitch.desk.load.LoadBench;
 import hitch.desk.mark.MarkBench;
 import hitch.desk.play.DeviceSpeaker;
 import hitch.desk.play.Player;
+import hitch.desk.task.Task;
 import hitch.desk.widget.Labels;
 import java.util.ArrayList;
 import java.util.List;
@@ -33,6 +34,7 @@ import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
+import javafx.scene.layout.VBox;
 
 /** An open job: the six benches as tabs on the top edge, undo and redo, notices at the foot. */
 public final class JobView extends BorderPane implements AutoCloseable {
@@ -53,7 +55,8 @@ public final class JobView extends BorderPane implements AutoCloseable {
     public JobView(Workspace work, Theme theme, Runnable leave) {
         this.work = work;
         this.player = new Player(work.footage(), work::adjustmentAt, new DeviceSpeaker());
-        Context desk = new Context(work, player, theme, new SimpleObjectProperty<>(), new SimpleObjectProperty<>());
+        Context desk = new Context(
+                work, player, theme.following(), new SimpleObjectProperty<>(), new SimpleObjectProperty<>());
         var recipient = new SimpleObjectProperty<>(Recipient.HOMEOWNER);
         benches.add(new LoadBench(desk));
         benches.add(new MarkBench(desk));
@@ -63,7 +66,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
         benches.add(new HandOverBench(desk, recipient));
         setTop(header(theme, leave));
         setCenter(stage);
-        setBottom(new NoticeStrip(work.notices()));
+        setBottom(new VBox(new TaskStrip(work.tasks()), new NoticeStrip(work.notices())));
         desk.selected().addListener((o, was, is) -> {
             if (is != null && showing != benches.get(1) && showing != benches.get(2)) {
                 show(1);
@@ -122,6 +125,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
         Button history =
                 Labels.button("History", "", Act.HISTORY.words() + " (" + Act.HISTORY.key() + ")", this::openHistory);
         Button keys = Labels.button("Keys", "", Act.SHEET.words() + " (" + Act.SHEET.key() + ")", this::openKeys);
+        home.setId("all-jobs");
         history.setId("open-history");
         keys.setId("open-keys");
         HBox row = new HBox(4, mark, home);
@@ -258,17 +262,29 @@ public final class JobView extends BorderPane implements AutoCloseable {
         setCenter(over);
     }
 
-    private void closeSheet() {
+    void closeSheet() {
         sheet = null;
         setCenter(stage);
         stage.requestFocus();
     }
 
-    @Override
-    public void close() {
+    /** Asks what shall become of the long work under way when the job is left. */
+    void ask(List<Task> missed, LeaveSheet.Answers answers) {
+        LeaveSheet asked = new LeaveSheet(missed, answers);
+        open(asked);
+        asked.take();
+    }
+
+    /** Leaves the job open for what is still to be finished in the background. */
+    void leave() {
         // A field hands on what was typed when it is left, and the job is left now.
         stage.requestFocus();
         player.close();
+    }
+
+    @Override
+    public void close() {
+        leave();
         work.close();
     }
 }

@@ -26,6 +26,13 @@ public final class Theme {
         }
     }
 
+    /** One that follows this one, for as long as somebody holds it: who listens to it is not held by the window. */
+    public Theme following() {
+        Theme follower = new Theme();
+        follower.dark.bind(dark);
+        return follower;
+    }
+
     public BooleanProperty darkProperty() {
         return dark;
     }

@@ -15,7 +15,11 @@ import hitch.core.rules.RulePart;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
 import hitch.core.survey.Reckoner;
+import hitch.desk.task.Rank;
+import hitch.desk.task.Task;
+import hitch.desk.task.Tasks;
 import hitch.media.MediaException;
+import hitch.media.voice.Narrator;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.Stills;
@@ -50,18 +54,21 @@ public final class Workspace implements AutoCloseable {
     private final JobFolder folder;
     private final Footage footage;
     private final Notices notices;
+    private final Narrator narrator;
     private final ExecutorService edits = Executors.newSingleThreadExecutor(daemon("edits"));
     private final ExecutorService stills = Executors.newSingleThreadExecutor(daemon("stills"));
     private final ReadOnlyObjectWrapper<Snapshot> snapshot;
     private final ReadOnlyLongWrapper stillsTaken = new ReadOnlyLongWrapper();
     private final Map<ClipId, Watched> watched = new ConcurrentHashMap<>();
+    private final Tasks tasks = new Tasks(Platform::runLater);
     private final ClipWatch watch;
     private volatile Job latest;
     private volatile Adjustment preview;
     private volatile boolean asRecorded;
 
-    public Workspace(JobFolder folder, Notices notices) {
+    public Workspace(JobFolder folder, Notices notices, Narrator narrator) {
         this.folder = folder;
+        this.narrator = narrator;
         this.footage = new Footage(folder.folder());
         this.notices = notices;
         this.latest = folder.job();
@@ -133,6 +140,11 @@ public final class Workspace implements AutoCloseable {
 
     public Footage footage() {
         return footage;
+    }
+
+    /** Who speaks what is handed over. */
+    public Narrator narrator() {
+        return narrator;
     }
 
     public Notices notices() {
@@ -223,6 +235,9 @@ public final class Workspace implements AutoCloseable {
     }
 
     private void takeStill(Finding finding) {
+        if (stills.isShutdown()) {
+            return;
+        }
         stills.execute(() -> {
             try {
                 if (Files.exists(folder.still(finding))) {
@@ -237,7 +252,21 @@ public final class Workspace implements AutoCloseable {
         });
     }
 
-    /** Does {@code work} off the interface thread and hands its result back on it; trouble becomes a notice. */
+    /** The board of long work. */
+    public Tasks tasks() {
+        return tasks;
+    }
+
+    /** Puts a long work on the board; trouble, and that it was stopped, become notices. */
+    public <T> Task longWork(String name, Rank rank, Tasks.Work<T> work, Consumer<T> then) {
+        return tasks.run(
+                name,
+                rank,
+                work,
+                new Tasks.After<>(then, notices::say, () -> notices.say(name + ": stopped. Nothing was changed.")));
+    }
+
+    /** Does short {@code work} off the interface thread and hands its result back on it; trouble becomes a notice. */
     public <T> void inBackground(Callable<T> work, Consumer<T> then) {
         stills.execute(() -> {
             try {
@@ -261,7 +290,7 @@ public final class Workspace implements AutoCloseable {
     /** Finishes what was asked and closes the job. */
     @Override
     public void close() {
-        watch.close();
+        tasks.close();
         edits.close();
         stills.shutdownNow();
         try {

@@ -6,6 +6,8 @@ import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.survey.Survey;
+import hitch.media.voice.Narrator;
+import hitch.media.voice.Sound;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -16,25 +18,23 @@ import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.input.MouseButton;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
-import org.testfx.api.FxRobot;
-import org.testfx.framework.junit5.ApplicationTest;
-import org.testfx.robot.Motion;
-import org.testfx.service.query.PointQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window with a small job open, its first frame on show. */
-public abstract class OpenWindow extends ApplicationTest {
+public abstract class OpenWindow extends QuickHand {
+    /** Says nothing, for as long as the words would take: the real voice needs longer to begin than most tests. */
+    static final Narrator STAND_IN = text -> new Sound(new float[text.length() * Narrator.RATE / 120], Narrator.RATE);
+
     protected Path folder;
     protected HitchWindow window;
 
     @Override
     public void start(Stage stage) throws Exception {
         folder = Files.createTempDirectory("hitch-window");
-        window = new HitchWindow(stage, folder.resolve("data"));
+        window = new HitchWindow(stage, folder.resolve("data"), STAND_IN);
         window.show(Optional.of(create(folder.resolve("job"))));
     }
 
@@ -63,14 +63,7 @@ public abstract class OpenWindow extends ApplicationTest {
 
     protected static void until(Callable<Boolean> condition) throws TimeoutException {
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition);
-        WaitForAsyncUtils.waitForFxEvents();
-    }
-
-    /** Jumps to where it clicks: a pointer that goes there pixel by pixel takes longer than most tests. */
-    @Override
-    public FxRobot clickOn(PointQuery at, Motion motion, MouseButton... buttons) {
-        robotContext().getMouseRobot().moveNoWait(at.query());
-        return super.clickOn(at, motion, buttons);
+        settle();
     }
 
     /** Marks something without typing it, at the frame on show; a place that is named stands. */

@@ -12,17 +12,16 @@ import javafx.scene.control.Label;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.Test;
-import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.util.WaitForAsyncUtils;
 
-class StartScreenTest extends ApplicationTest {
+class StartScreenTest extends QuickHand {
     private Path data;
     private HitchWindow window;
 
     @Override
     public void start(Stage stage) throws Exception {
         data = Files.createTempDirectory("hitch-start");
-        window = new HitchWindow(stage, data);
+        window = new HitchWindow(stage, data, OpenWindow.STAND_IN);
         window.show(Optional.empty());
     }
 

@@ -4,18 +4,25 @@ import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.desk.Bench;
 import hitch.desk.Context;
+import hitch.desk.Notices;
 import hitch.desk.Snapshot;
+import hitch.desk.task.Rank;
+import hitch.desk.task.Task;
+import hitch.desk.task.Tasks;
 import hitch.desk.widget.Labels;
+import hitch.store.handover.Delivery;
 import java.io.File;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.time.Clock;
 import java.util.List;
 import java.util.Locale;
 import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -36,7 +43,7 @@ import javafx.stage.DirectoryChooser;
 public final class HandOverBench implements Bench {
     private final Context desk;
     private final ObjectProperty<Recipient> recipient;
-    private final DeliveryTask task = new DeliveryTask();
+    private final ObjectProperty<Task> task = new SimpleObjectProperty<>();
     private final TextField folder = new TextField();
     private final CheckBox accepted = new CheckBox("Hand over all the same; the manifest tells what cannot be trusted");
     private final BooleanProperty damaged = new SimpleBooleanProperty();
@@ -104,20 +111,20 @@ public final class HandOverBench implements Bench {
         go.setId("hand-over");
         go.getStyleClass().add("main-action");
         go.disableProperty()
-                .bind(task.running.or(accepted.selectedProperty().not().and(damaged)));
-        Button stop = Labels.button("Stop", "", "Stop writing", task::cancel);
-        stop.visibleProperty().bind(task.running);
+                .bind(task.isNotNull().or(accepted.selectedProperty().not().and(damaged)));
+        Button stop = Labels.button(
+                "Stop", "", "Stop writing", () -> desk.work().tasks().stop(task.get()));
         ProgressBar bar = new ProgressBar(0);
-        bar.progressProperty().bind(task.share);
-        bar.visibleProperty().bind(task.running);
+        bar.progressProperty().bind(task.flatMap(Task::shareProperty).orElse(0.0));
         bar.setPrefWidth(260);
         Label doing = Labels.of("", "soft");
-        doing.textProperty().bind(task.doing);
-        doing.visibleProperty().bind(task.running);
+        doing.textProperty().bind(task.flatMap(Task::doingProperty).orElse(""));
         Label left = Labels.of("", "measure");
-        left.textProperty().bind(task.left);
-        left.visibleProperty().bind(task.running);
-        HBox row = new HBox(12, go, stop, bar, left, doing);
+        left.textProperty().bind(task.flatMap(Task::leftProperty).orElse(""));
+        HBox underWay = new HBox(12, stop, bar, left, doing);
+        underWay.setAlignment(Pos.CENTER_LEFT);
+        underWay.visibleProperty().bind(task.isNotNull());
+        HBox row = new HBox(12, go, underWay);
         row.setAlignment(Pos.CENTER_LEFT);
         return row;
     }
@@ -172,12 +179,31 @@ public final class HandOverBench implements Bench {
     private void start() {
         Path out = Path.of(folder.getText().strip());
         made.getChildren().clear();
-        task.start(
-                desk.work(),
-                recipient.get(),
-                out,
-                video -> show(out),
-                desk.work().notices()::say);
+        Recipient whom = recipient.get();
+        Delivery delivery = new Delivery(
+                desk.work().now().survey(),
+                desk.work().footage(),
+                desk.work().narrator(),
+                Clock.systemUTC(),
+                desk.work().folder().damage());
+        Notices say = desk.work().notices();
+        Task begun = desk.work()
+                .tasks()
+                .run(
+                        "Handing over to the " + whom.called(),
+                        Rank.ASKED,
+                        progress -> delivery.write(whom, out, progress),
+                        new Tasks.After<>(
+                                video -> show(out),
+                                say::say,
+                                () -> say.say("Stopped. Nothing was handed over; what was in " + out
+                                        + " before is there still.")));
+        begun.stateProperty().addListener((o, was, is) -> {
+            if (is.isOver()) {
+                task.set(null);
+            }
+        });
+        task.set(begun);
     }
 
     private void show(Path out) {

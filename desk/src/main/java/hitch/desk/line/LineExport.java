@@ -4,6 +4,7 @@ import hitch.core.exchange.SketchSvg;
 import hitch.core.sketch.Sketch;
 import hitch.desk.Context;
 import hitch.desk.Tones;
+import hitch.desk.task.Rank;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.File;
@@ -75,8 +76,11 @@ final class LineExport {
         String title = "The line of " + desk.work().now().survey().facts().title();
         Optional<BufferedImage> picture = isPicture(file) ? Optional.of(picture(sketches)) : Optional.empty();
         desk.work()
-                .inBackground(
-                        () -> write(file, title, sketches, picture), desk.work().notices()::say);
+                .longWork(
+                        "Drawing of the line",
+                        Rank.AWAITED,
+                        progress -> write(file, title, sketches, picture),
+                        desk.work().notices()::say);
     }
 
     /** What came of it, in words. */

@@ -5,7 +5,8 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.RecordingOrder;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
-import hitch.media.Progress;
+import hitch.desk.task.Rank;
+import hitch.desk.task.Task;
 import hitch.store.Footage;
 import java.io.File;
 import java.io.IOException;
@@ -75,20 +76,24 @@ final class ClipIntake {
     }
 
     private void read(Path file) {
-        Progress progress = (share, what) -> javafx.application.Platform.runLater(
-                () -> doing.accept(what + String.format(Locale.ROOT, ", %.0f %%", share * 100)));
-        desk.work()
-                .inBackground(
-                        () -> {
-                            try {
-                                return desk.work()
-                                        .footage()
-                                        .read(file, desk.work().folder().job(), progress);
-                            } finally {
-                                javafx.application.Platform.runLater(this::oneDone);
-                            }
-                        },
+        Task task = desk.work()
+                .longWork(
+                        "Taking in " + file.getFileName(),
+                        Rank.AWAITED,
+                        progress -> desk.work()
+                                .footage()
+                                .read(file, desk.work().folder().job(), progress),
                         this::take);
+        task.shareProperty()
+                .addListener(
+                        (o, was, share) -> doing.accept(task.doingProperty().get()
+                                + String.format(Locale.ROOT, ", %.0f %%", share.doubleValue() * 100)));
+        task.stateProperty().addListener((o, was, is) -> {
+            if (is.isOver()) {
+                // What the task gave is taken first.
+                javafx.application.Platform.runLater(this::oneDone);
+            }
+        });
     }
 
     private void take(Footage.Taken taken) {

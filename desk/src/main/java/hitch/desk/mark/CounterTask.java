@@ -6,12 +6,12 @@ import hitch.core.footage.Clip;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
-import hitch.media.Progress;
+import hitch.desk.task.Rank;
+import hitch.desk.task.Task;
 import hitch.media.clip.CounterScan;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
-import javafx.application.Platform;
 
 /** Reads the shown clip's counter in the background, all by itself or in a box drawn by hand. */
 final class CounterTask {
@@ -57,21 +57,21 @@ final class CounterTask {
             return;
         }
         reading = true;
-        Progress progress = (share, doing) ->
-                Platform.runLater(() -> tell.accept(String.format(Locale.ROOT, "reading, %.0f %%", 100 * share)));
-        desk.work()
-                .inBackground(
-                        () -> {
-                            try {
-                                return book.read(clip.get(), told, progress);
-                            } finally {
-                                Platform.runLater(() -> {
-                                    reading = false;
-                                    done.run();
-                                });
-                            }
-                        },
+        Task task = desk.work()
+                .longWork(
+                        "Counter of " + clip.get().fileName(),
+                        Rank.AWAITED,
+                        progress -> book.read(clip.get(), told, progress),
                         edit -> keep(clip.get(), told, edit));
+        task.shareProperty()
+                .addListener((o, was, share) ->
+                        tell.accept(String.format(Locale.ROOT, "reading, %.0f %%", 100 * share.doubleValue())));
+        task.stateProperty().addListener((o, was, is) -> {
+            if (is.isOver()) {
+                reading = false;
+                done.run();
+            }
+        });
     }
 
     /** What is left to be asked of what was read. */

@@ -6,6 +6,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
+import hitch.desk.task.Rank;
 import hitch.desk.widget.Labels;
 import hitch.store.handover.EvidenceCut;
 import java.util.List;
@@ -139,10 +140,15 @@ final class FindingsPane extends VBox {
                     desk.work().footage());
             var folder = desk.work().folder().cuts();
             desk.work()
-                    .inBackground(
-                            () -> {
+                    .longWork(
+                            "Clips of " + f.finding().id(),
+                            Rank.AWAITED,
+                            progress -> {
+                                double from = 0;
+                                double each = 1.0 / EvidenceCut.Form.values().length;
                                 for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
-                                    cut.write(f, form, 4, 4, folder, hitch.media.Progress.NONE);
+                                    cut.write(f, form, 4, 4, folder, progress.part(from, from + each));
+                                    from += each;
                                 }
                                 return folder;
                             },
