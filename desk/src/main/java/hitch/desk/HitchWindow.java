@@ -93,6 +93,7 @@ public final class HitchWindow implements StartScreen.Choices {
         }
         Optional<Workspace> stillOpen = leaving.takeBack(folder);
         if (stillOpen.isPresent()) {
+            notices.close();
             enter(stillOpen.get());
         } else {
             later(() -> JobFolder.open(folder), this::enter);
@@ -100,12 +101,12 @@ public final class HitchWindow implements StartScreen.Choices {
     }
 
     private void enter(JobFolder folder) {
+        notices.close();
         enter(new Workspace(folder, notices, narrator));
     }
 
     private void enter(Workspace work) {
         recent.opened(work.folder().folder());
-        notices.close();
         job = new JobView(work, theme, this::home);
         scene.setRoot(job);
         String title = work.now().job().facts().title();

@@ -83,6 +83,9 @@ public abstract class OpenWindow extends QuickHand {
 
     /** What is called so by those who do not see it. */
     protected Node named(String accessible) {
+        patiently(() -> lookup((Node n) -> accessible.equals(n.getAccessibleText()))
+                .tryQuery()
+                .isPresent());
         return lookup((Node n) -> accessible.equals(n.getAccessibleText())).query();
     }
 

@@ -1,6 +1,14 @@
 package hitch.desk;
 
+import static org.assertj.core.api.Assertions.assertThat;
+
 import java.util.List;
+import java.util.concurrent.Callable;
+import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeUnit;
+import java.util.concurrent.TimeoutException;
+import javafx.animation.AnimationTimer;
+import javafx.application.Platform;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.testfx.api.FxRobot;
@@ -14,11 +22,55 @@ import org.testfx.util.WaitForAsyncUtils;
  * until the window has taken it. The robot's own rests after every half of a gesture are most of what a test would take.
  */
 public abstract class QuickHand extends ApplicationTest {
-    /** Rounds of waiting until what was set going has been done: the gesture itself, and what it put off. */
-    private static final int ROUNDS = 2;
-
+    /** Waits until what was set going has been done, and the window has been laid out and drawn anew. */
     protected static void settle() {
-        WaitForAsyncUtils.waitForFxEvents(ROUNDS);
+        CountDownLatch drawn = new CountDownLatch(1);
+        Platform.runLater(() -> new AnimationTimer() {
+            @Override
+            public void handle(long now) {
+                stop();
+                Platform.runLater(drawn::countDown);
+            }
+        }.start());
+        try {
+            assertThat(drawn.await(60, TimeUnit.SECONDS))
+                    .as("the window answers")
+                    .isTrue();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+        }
+        WaitForAsyncUtils.waitForFxEvents(1);
+    }
+
+    /** Waits for something to be there: what is clicked may still be on its way through the journal to the screen. */
+    private void untilThere(String query) {
+        patiently(() -> lookup(query).tryQuery().isPresent());
+    }
+
+    /** Waits until something is so; going on after a minute, for the test to tell what is missing. */
+    protected static void patiently(Callable<Boolean> there) {
+        if (Platform.isFxApplicationThread()) {
+            // Nothing would happen while that thread waits.
+            return;
+        }
+        try {
+            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, there);
+        } catch (TimeoutException e) {
+            // What follows fails with the name of what is missing.
+        }
+        settle();
+    }
+
+    @Override
+    public FxRobot clickOn(String query, Motion motion, MouseButton... buttons) {
+        untilThere(query);
+        return super.clickOn(query, motion, buttons);
+    }
+
+    @Override
+    public FxRobot moveTo(String query, Motion motion) {
+        untilThere(query);
+        return super.moveTo(query, motion);
     }
 
     @Override

@@ -37,6 +37,7 @@ public final class Footage {
     private final ClipShelf shelf;
     private final ClipIds ids = new ClipIds();
     private final Map<String, ClipIndex> indexes = new ConcurrentHashMap<>();
+    private final Map<String, Object> looking = new ConcurrentHashMap<>();
 
     public Footage(Path jobFolder) {
         this.folder = jobFolder;
@@ -83,11 +84,14 @@ public final class Footage {
 
     /** Looks through a clip, unless that was done before; tells what was found. */
     public ClipScan look(Clip clip, Progress progress) throws MediaException {
-        Optional<ClipScan> kept = shelf.scan(clip);
-        if (kept.isPresent() && Files.exists(shelf.film(clip))) {
-            return kept.get();
+        // Two who want to know it at once wait for one look.
+        synchronized (looking.computeIfAbsent(clip.sha256(), sha -> new Object())) {
+            Optional<ClipScan> kept = shelf.scan(clip);
+            if (kept.isPresent() && Files.exists(shelf.film(clip))) {
+                return kept.get();
+            }
+            return shelf.look(clip, file(clip), clipIndex(clip), progress);
         }
-        return shelf.look(clip, file(clip), clipIndex(clip), progress);
     }
 
     /** What looks through a job's clips have found so far; clips not looked through are left out. */

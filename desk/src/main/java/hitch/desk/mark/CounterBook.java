@@ -14,6 +14,7 @@ import hitch.core.counter.sight.Doubt;
 import hitch.core.counter.sight.Doubts;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.Stretch;
 import hitch.core.job.Edit;
 import hitch.core.job.UnitSigns;
 import hitch.desk.Context;
@@ -32,10 +33,13 @@ import java.util.concurrent.ConcurrentHashMap;
  */
 final class CounterBook {
     /** A clip whose counter was read, or one without a counter whose wall was followed. */
-    private record Page(CounterScan.Outcome scan, CounterScan.Told told, List<WallMotion.Step> motion) {}
+    private record Page(
+            CounterScan.Outcome scan, CounterScan.Told told, List<WallMotion.Step> motion, List<Stretch> pauses) {}
 
-    /** Shares of the work that finding and reading take, the rest is following the wall. */
-    private static final double READING = 0.7;
+    /** Shares of the work by which the clip has been looked through, and by which its counter is read; then the wall is followed. */
+    private static final double LOOKED = 0.3;
+
+    private static final double READING = 0.8;
 
     private final Context desk;
     private final Map<ClipId, Page> pages = new ConcurrentHashMap<>();
@@ -52,15 +56,18 @@ final class CounterBook {
     /** Reads a clip's counter; without one, follows the pipe's wall so that known places can be joined by it. */
     Edit.ReadCounter read(Clip clip, CounterScan.Told told, Progress progress) throws MediaException {
         var footage = desk.work().footage();
+        List<Stretch> pauses = footage.look(clip, progress.part(0, LOOKED))
+                .watched(footage.index(clip))
+                .stretches();
         CounterScan.Outcome scan = CounterScan.read(
                 footage.file(clip),
                 footage.clipIndex(clip),
                 told.with(UnitSigns.of(desk.work().now().job(), clip)),
-                progress.part(0, READING));
+                progress.part(LOOKED, READING));
         List<WallMotion.Step> motion = scan.place().isPresent()
                 ? List.of()
                 : MotionScan.read(footage.file(clip), footage.clipIndex(clip), progress.part(READING, 1));
-        Page page = new Page(scan, told, motion);
+        Page page = new Page(scan, told, motion, pauses);
         pages.put(clip.id(), page);
         double unit = unitMm(clip, page);
         byHand(clip)
@@ -91,8 +98,7 @@ final class CounterBook {
         Optional<Counted> counted = Optional.empty();
         if (page.scan().place().isPresent()) {
             CounterFit fit = page.scan().fit();
-            marks = CableMarks.of(
-                    fit.path(), clip, unit, desk.work().clips().state(clip).stretches());
+            marks = CableMarks.of(fit.path(), clip, unit, page.pauses());
             doubts = Doubts.among(fit.moments());
             counted = Optional.of(counted(clip, page));
         } else {
