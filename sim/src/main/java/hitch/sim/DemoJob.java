@@ -7,6 +7,7 @@ import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.job.PropertyFacts;
+import hitch.core.job.PropertyFactsBuilder;
 import hitch.core.line.Ground;
 import hitch.core.line.LineFacts;
 import hitch.core.measure.Distance;
@@ -83,17 +84,16 @@ public final class DemoJob {
     static void fill(JobFolder job, Scenario scenario, Progress progress) throws StoreException, MediaException {
         Footage footage = new Footage(job.folder());
         Scenario.Visit visit = scenario.visit();
-        job.apply(new Edit.DescribeProperty(new PropertyFacts(
-                visit.property(),
-                visit.town(),
-                visit.client(),
-                visit.date(),
-                visit.reviewer(),
-                visit.firm(),
-                LengthUnit.FEET,
-                visit.examined(),
-                visit.notExamined(),
-                false)));
+        job.apply(new Edit.DescribeProperty(PropertyFactsBuilder.builder(PropertyFacts.BLANK)
+                .property(visit.property())
+                .town(visit.town())
+                .client(visit.client())
+                .inspectedOn(visit.date())
+                .reviewer(visit.reviewer())
+                .firm(visit.firm())
+                .examined(visit.examined())
+                .notExamined(visit.notExamined())
+                .build()));
         job.apply(new Edit.DescribeLine(LineFacts.NONE.withGround(Ground.slope(scenario.ground()))));
         Map<Scenario.Take, Clip> clips = new LinkedHashMap<>();
         for (Scenario.Take take : scenario.clips()) {

@@ -9,6 +9,7 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.PropertyFacts;
+import hitch.core.job.PropertyFactsBuilder;
 import hitch.core.judge.Advice;
 import hitch.core.judge.Adviser;
 import hitch.core.measure.Distance;
@@ -113,19 +114,23 @@ public final class Disclosure {
     /** The visit, without what this recipient may not know of it. */
     public PropertyFacts facts() {
         PropertyFacts facts = survey.facts();
-        return new PropertyFacts(
-                text(facts.property()),
-                facts.town(),
-                recipient.people() ? facts.client() : "",
-                facts.inspectedOn(),
-                facts.reviewer(),
-                facts.firm(),
-                facts.unit(),
-                recipient.isPublic() ? "" : text(facts.examined()),
-                recipient.isPublic()
-                        ? List.of()
-                        : facts.notExamined().stream().map(this::text).toList(),
-                facts.internalOnly());
+        // From nothing on: what is not named here stays with the firm.
+        var may = PropertyFactsBuilder.builder(PropertyFacts.BLANK)
+                .property(text(facts.property()))
+                .town(facts.town())
+                .inspectedOn(facts.inspectedOn())
+                .reviewer(facts.reviewer())
+                .firm(facts.firm())
+                .unit(facts.unit())
+                .internalOnly(facts.internalOnly());
+        if (recipient.people()) {
+            may.client(facts.client());
+        }
+        if (!recipient.isPublic()) {
+            may.examined(text(facts.examined()))
+                    .notExamined(facts.notExamined().stream().map(this::text).toList());
+        }
+        return may.build();
     }
 
     public LengthUnit unit() {

@@ -3,6 +3,7 @@ package hitch.core.disclosure;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.LocatedFindingBuilder;
 import hitch.core.finding.Sighting;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Extent;
@@ -105,20 +106,12 @@ final class PublicPart {
         List<Sighting> sightings =
                 whole.sightings().stream().filter(s -> shows(s.frame())).toList();
         Finding shown = whole.seenOnly(frame, sightings);
-        return new LocatedFinding(
-                whole.typed().isPresent() ? shown.typedAt(here) : shown,
-                Optional.of(here),
-                found.run().map(this::of),
-                found.heading(),
-                found.confidence(),
-                found.weight(),
-                found.because(),
-                found.branch(),
-                found.doubt(),
-                found.also(),
-                shows(found.best()) ? found.best() : frame,
-                found.lasting(),
-                found.phase());
+        return LocatedFindingBuilder.builder(found)
+                .finding(whole.typed().isPresent() ? shown.typedAt(here) : shown)
+                .extent(Optional.of(here))
+                .run(found.run().map(this::of))
+                .best(shows(found.best()) ? found.best() : frame)
+                .build();
     }
 
     /** A run without its name and without the opening that it left. */

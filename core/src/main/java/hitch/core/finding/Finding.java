@@ -4,6 +4,7 @@ import hitch.core.footage.FrameRef;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Inches;
 import hitch.core.measure.LengthUnit;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.LinkedHashSet;
 import java.util.List;
@@ -26,6 +27,7 @@ import java.util.function.UnaryOperator;
  * @param sightings the other moments it is seen at, in the order they were told
  * @param apart findings that look like this one and were said to be others
  */
+@RecordBuilder
 public record Finding(
         FindingId id,
         FindingKind kind,
@@ -37,7 +39,8 @@ public record Finding(
         Optional<Weight> weightSet,
         List<Amendment> history,
         List<Sighting> sightings,
-        Set<FindingId> apart) {
+        Set<FindingId> apart)
+        implements FindingBuilder.With {
     public Finding {
         history = List.copyOf(history);
         sightings = sightings == null ? List.of() : List.copyOf(sightings);
@@ -62,41 +65,43 @@ public record Finding(
     public Finding seenAgain(List<Sighting> more) {
         List<Sighting> longer = new ArrayList<>(sightings);
         more.stream().filter(s -> !longer.contains(s)).forEach(longer::add);
-        return new Finding(id, kind, frame, typed, traits, wording, remark, weightSet, history, longer, apart);
+        return withSightings(longer);
     }
 
     /** The same finding, told apart from one that looks like it. */
     public Finding apartFrom(FindingId other) {
         Set<FindingId> more = new LinkedHashSet<>(apart);
         more.add(other);
-        return new Finding(id, kind, frame, typed, traits, wording, remark, weightSet, history, sightings, more);
+        return withApart(more);
     }
 
     /** The same finding without a typed station: the counter trace gives it. */
     public Finding untyped() {
-        return new Finding(
-                id, kind, frame, Optional.empty(), traits, wording, remark, weightSet, history, sightings, apart);
+        return withTyped(Optional.empty());
     }
 
     /** The same finding at a typed place. */
     public Finding typedAt(Extent place) {
-        return new Finding(
-                id, kind, frame, Optional.of(place), traits, wording, remark, weightSet, history, sightings, apart);
+        return withTyped(Optional.of(place));
     }
 
     /** The same finding with other traits. */
     public Finding saying(Traits other) {
-        return new Finding(id, kind, frame, typed, other, wording, remark, weightSet, history, sightings, apart);
+        return withTraits(other);
     }
 
     /** The same finding marked at another frame. */
     public Finding movedTo(FrameRef other) {
-        return new Finding(id, kind, other, typed, traits, wording, remark, weightSet, history, sightings, apart);
+        return withFrame(other);
     }
 
     /** The same finding as seen at {@code other} and in {@code seen}, and nowhere else; without its history. */
     public Finding seenOnly(FrameRef other, List<Sighting> seen) {
-        return new Finding(id, kind, other, typed, traits, wording, remark, weightSet, List.of(), seen, apart);
+        return FindingBuilder.builder(this)
+                .frame(other)
+                .history(List.of())
+                .sightings(seen)
+                .build();
     }
 
     /** The same finding in other words of the same meaning; without its history. */
@@ -104,41 +109,31 @@ public record Finding(
         List<Sighting> said = sightings.stream()
                 .map(s -> new Sighting(s.frame(), how.apply(s.wording())))
                 .toList();
-        return new Finding(
-                id,
-                kind,
-                frame,
-                typed,
-                traits,
-                how.apply(wording),
-                how.apply(remark),
-                weightSet,
-                List.of(),
-                said,
-                apart);
+        return FindingBuilder.builder(this)
+                .wording(how.apply(wording))
+                .remark(how.apply(remark))
+                .history(List.of())
+                .sightings(said)
+                .build();
     }
 
     /** The same finding with a weight set by hand, or back to the house rules when empty. */
     public Finding weighing(Optional<Weight> weight) {
-        return new Finding(id, kind, frame, typed, traits, wording, remark, weight, history, sightings, apart);
+        return withWeightSet(weight);
     }
 
     /** This finding in {@code other}'s words; its own words join the history. */
     public Finding amendedTo(Finding other) {
         List<Amendment> longer = new ArrayList<>(history);
         longer.add(new Amendment(wording, kind));
-        return new Finding(
-                id,
-                other.kind,
-                frame,
-                other.typed,
-                other.traits,
-                other.wording,
-                other.remark,
-                weightSet,
-                longer,
-                sightings,
-                apart);
+        return FindingBuilder.builder(this)
+                .kind(other.kind)
+                .typed(other.typed)
+                .traits(other.traits)
+                .wording(other.wording)
+                .remark(other.remark)
+                .history(longer)
+                .build();
     }
 
     /** Kind and traits in a plain phrase without place: {@code Roots, at the top, heavy, 30 % of the bore}. */

@@ -7,6 +7,7 @@ import hitch.core.measure.Extent;
 import hitch.core.pipe.Branch;
 import hitch.core.run.Phase;
 import hitch.core.run.Run;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 import java.util.stream.Stream;
@@ -28,6 +29,7 @@ import java.util.stream.Stream;
  * @param lasting whether it is still so
  * @param phase whether it was seen before or after a cleaning
  */
+@RecordBuilder
 public record LocatedFinding(
         Finding finding,
         Optional<Extent> extent,
@@ -41,7 +43,8 @@ public record LocatedFinding(
         List<FindingId> also,
         FrameRef best,
         Lasting lasting,
-        Phase phase) {
+        Phase phase)
+        implements LocatedFindingBuilder.With {
     public LocatedFinding {
         also = List.copyOf(also);
     }
@@ -73,14 +76,12 @@ public record LocatedFinding(
 
     /** The same finding on another pipe. */
     public LocatedFinding on(String pipe) {
-        return new LocatedFinding(
-                finding, extent, run, heading, confidence, weight, because, pipe, doubt, also, best, lasting, phase);
+        return withBranch(pipe);
     }
 
     /** The same with its finding and its run put in other words. */
     public LocatedFinding telling(Finding other, Optional<Run> trip) {
-        return new LocatedFinding(
-                other, extent, trip, heading, confidence, weight, because, branch, doubt, also, best, lasting, phase);
+        return LocatedFindingBuilder.builder(this).finding(other).run(trip).build();
     }
 
     /** The id of this finding and of those it stands for. */

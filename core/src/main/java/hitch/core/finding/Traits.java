@@ -2,6 +2,7 @@ package hitch.core.finding;
 
 import hitch.core.line.GroundMark;
 import hitch.core.measure.Distance;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -17,6 +18,7 @@ import java.util.Optional;
  * @param angle of a bend, degrees, 1 to 360
  * @param ground what stands above a locate
  */
+@RecordBuilder
 public record Traits(
         Optional<ClockPosition> clock,
         Optional<Distance> size,
@@ -26,7 +28,8 @@ public record Traits(
         PipePart after,
         Optional<Distance> depth,
         Optional<Integer> angle,
-        GroundMark ground) {
+        GroundMark ground)
+        implements TraitsBuilder.With {
     public static final Traits NONE = new Traits(
             Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), PipePart.UNKNOWN, PipePart.UNKNOWN);
 
@@ -56,7 +59,10 @@ public record Traits(
 
     /** The same of a locate that was measured anew. */
     public Traits locatedAt(Distance itsDepth, GroundMark itsGround) {
-        return new Traits(clock, size, share, degree, before, after, Optional.of(itsDepth), angle, itsGround);
+        return TraitsBuilder.builder(this)
+                .depth(Optional.of(itsDepth))
+                .ground(itsGround)
+                .build();
     }
 
     /** Traits without a depth or an angle. */

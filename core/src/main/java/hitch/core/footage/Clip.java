@@ -1,5 +1,7 @@
 package hitch.core.footage;
 
+import io.soabase.recordbuilder.core.RecordBuilder;
+
 /**
  * One footage file of a job, read only.
  *
@@ -16,6 +18,7 @@ package hitch.core.footage;
  * @param sound whether the file has a sound stream
  * @param recorded when the file says it was recorded, as written in it; empty when it does not say
  */
+@RecordBuilder
 public record Clip(
         ClipId id,
         String file,
@@ -28,7 +31,8 @@ public record Clip(
         int width,
         int height,
         boolean sound,
-        String recorded) {
+        String recorded)
+        implements ClipBuilder.With {
     public Clip {
         if (frames < 1 || endPts <= firstPts) {
             throw new IllegalArgumentException(file + " holds no frames");
@@ -40,7 +44,7 @@ public record Clip(
 
     /** This clip with its file at another place. */
     public Clip at(String path) {
-        return new Clip(id, path, sha256, bytes, base, firstPts, endPts, frames, width, height, sound, recorded);
+        return withFile(path);
     }
 
     /** Seconds from the clip's first frame to {@code pts}; for display. */

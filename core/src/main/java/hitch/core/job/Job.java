@@ -12,6 +12,7 @@ import hitch.core.line.LineFacts;
 import hitch.core.rules.HouseRules;
 import hitch.core.run.Run;
 import hitch.core.talk.Commentary;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Collections;
 import java.util.LinkedHashMap;
@@ -38,6 +39,7 @@ import java.util.stream.Collectors;
  * @param line what is known of the line besides what was seen
  * @param nextFinding number of the next finding; numbers are never used twice
  */
+@RecordBuilder
 public record Job(
         PropertyFacts facts,
         HouseRules rules,
@@ -112,9 +114,8 @@ public record Job(
     public Job with(Edit edit) {
         return switch (edit) {
             case Edit.DescribeProperty e ->
-                new Job(e.facts(), rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
-            case Edit.DescribeLine e ->
-                new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, e.line(), nextFinding);
+                JobBuilder.builder(this).facts(e.facts()).build();
+            case Edit.DescribeLine e -> JobBuilder.builder(this).line(e.line()).build();
             case Edit.TakeRules e -> withRules(e.rules());
             case Edit.SetRules e -> withRules(rules.with(e.part()));
             case Edit.PutClip e ->
@@ -171,11 +172,11 @@ public record Job(
     }
 
     private Job withRules(HouseRules rules) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
+        return JobBuilder.builder(this).rules(rules).build();
     }
 
     private Job withTalk(List<Commentary> talk) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
+        return JobBuilder.builder(this).talk(talk).build();
     }
 
     private long moved(ClipId id) {
@@ -195,18 +196,10 @@ public record Job(
         if (finding(finding.id()).isPresent()) {
             return this;
         }
-        return new Job(
-                facts,
-                rules,
-                clips,
-                runs,
-                marks,
-                aside,
-                adjustments,
-                list().with(finding),
-                talk,
-                line,
-                nextFinding + 1);
+        return JobBuilder.builder(this)
+                .findings(list().with(finding))
+                .nextFinding(nextFinding + 1)
+                .build();
     }
 
     Job change(FindingId id, UnaryOperator<Finding> how) {
@@ -239,7 +232,7 @@ public record Job(
     }
 
     private Job looked(Set<ClipId> out, Map<ClipId, Adjustments> how) {
-        return new Job(facts, rules, clips, runs, marks, out, how, findings, talk, line, nextFinding);
+        return JobBuilder.builder(this).aside(out).adjustments(how).build();
     }
 
     /** The runs once {@code claimant} has taken its clips from the others. */
@@ -254,15 +247,15 @@ public record Job(
     }
 
     private Job withClips(List<Clip> clips, Map<ClipId, CounterMarks> marks) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
+        return JobBuilder.builder(this).clips(clips).marks(marks).build();
     }
 
     private Job withRuns(List<Run> runs) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
+        return JobBuilder.builder(this).runs(runs).build();
     }
 
     Job withFindings(List<Finding> findings) {
-        return new Job(facts, rules, clips, runs, marks, aside, adjustments, findings, talk, line, nextFinding);
+        return JobBuilder.builder(this).findings(findings).build();
     }
 
     private Job withMarks(ClipId clip, CounterMarks list) {
@@ -272,18 +265,7 @@ public record Job(
     }
 
     private Job withMarks(Map<ClipId, CounterMarks> next) {
-        return new Job(
-                facts,
-                rules,
-                clips,
-                runs,
-                Collections.unmodifiableMap(next),
-                aside,
-                adjustments,
-                findings,
-                talk,
-                line,
-                nextFinding);
+        return JobBuilder.builder(this).marks(Collections.unmodifiableMap(next)).build();
     }
 
     private static <T> List<T> put(List<T> list, T value, java.util.function.Predicate<T> same) {

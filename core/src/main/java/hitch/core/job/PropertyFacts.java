@@ -1,6 +1,7 @@
 package hitch.core.job;
 
 import hitch.core.measure.LengthUnit;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -17,6 +18,7 @@ import java.util.List;
  * @param notExamined what was not examined, a sentence each
  * @param internalOnly whether the job must not leave the firm
  */
+@RecordBuilder
 public record PropertyFacts(
         String property,
         String town,
@@ -27,7 +29,8 @@ public record PropertyFacts(
         LengthUnit unit,
         String examined,
         List<String> notExamined,
-        boolean internalOnly) {
+        boolean internalOnly)
+        implements PropertyFactsBuilder.With {
     public static final PropertyFacts BLANK =
             new PropertyFacts("", "", "", "", "", "", LengthUnit.FEET, "", List.of(), false);
 
@@ -56,8 +59,7 @@ public record PropertyFacts(
 
     /** The same visit with its distances in another unit. */
     public PropertyFacts in(LengthUnit other) {
-        return new PropertyFacts(
-                property, town, client, inspectedOn, reviewer, firm, other, examined, notExamined, internalOnly);
+        return withUnit(other);
     }
 
     /** The job in a few words, for captions and window titles. */

@@ -3,6 +3,7 @@ package hitch.core.line;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param readFrom what distances are read from
  * @param spans stretches whose pipe was said by hand
  */
+@RecordBuilder
 public record LineFacts(
         List<Branch> branches,
         Ground ground,
@@ -25,7 +27,8 @@ public record LineFacts(
         Optional<Station> wall,
         Optional<Station> main,
         ReadFrom readFrom,
-        List<SpanGiven> spans) {
+        List<SpanGiven> spans)
+        implements LineFactsBuilder.With {
     public static final LineFacts NONE = new LineFacts(
             List.of(),
             Ground.NOT_SAID,
@@ -56,28 +59,8 @@ public record LineFacts(
                 branches.stream().filter(b -> !b.name().equals(name)).toList());
     }
 
-    private LineFacts withBranches(List<Branch> next) {
-        return new LineFacts(next, ground, boundary, wall, main, readFrom, spans);
-    }
-
-    public LineFacts withGround(Ground next) {
-        return new LineFacts(branches, next, boundary, wall, main, readFrom, spans);
-    }
-
-    public LineFacts withBoundary(Optional<Station> next) {
-        return new LineFacts(branches, ground, next, wall, main, readFrom, spans);
-    }
-
-    public LineFacts withWall(Optional<Station> next) {
-        return new LineFacts(branches, ground, boundary, next, main, readFrom, spans);
-    }
-
-    public LineFacts withMain(Optional<Station> next) {
-        return new LineFacts(branches, ground, boundary, wall, next, readFrom, spans);
-    }
-
     public LineFacts readingFrom(ReadFrom next) {
-        return new LineFacts(branches, ground, boundary, wall, main, next, spans);
+        return withReadFrom(next);
     }
 
     /** With something said by hand of a stretch, after all that was said before of the very same stretch. */
@@ -109,9 +92,5 @@ public record LineFacts(
 
     private static boolean overlap(Extent a, Extent b) {
         return a.equals(b) || a.from().compareTo(b.to()) < 0 && b.from().compareTo(a.to()) < 0;
-    }
-
-    private LineFacts withSpans(List<SpanGiven> next) {
-        return new LineFacts(branches, ground, boundary, wall, main, readFrom, next);
     }
 }

@@ -11,6 +11,7 @@ import hitch.core.footage.FrameRef;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.run.Run;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
 
@@ -26,6 +27,7 @@ import java.util.Optional;
  * @param remark the part that stays free text
  * @param start where the word that names it begins in the text, characters
  */
+@RecordBuilder
 public record Draft(
         Topic matter,
         Optional<Place> place,
@@ -34,7 +36,8 @@ public record Draft(
         Certainty certainty,
         String wording,
         String remark,
-        int start) {
+        int start)
+        implements DraftBuilder.With {
     /** A said place as distances from the run's opening; both ends equal for a point. */
     public record Place(Distance from, Distance to) {
         public boolean isPoint() {
@@ -72,15 +75,11 @@ public record Draft(
 
     /** This at another frame's words, with what {@code earlier} said of the same. */
     public Draft like(Draft earlier) {
-        return new Draft(
-                earlier.matter,
-                place,
-                length,
-                filled(traits, earlier.traits),
-                earlier.certainty,
-                wording,
-                remark,
-                start);
+        return DraftBuilder.builder(this)
+                .matter(earlier.matter)
+                .traits(filled(traits, earlier.traits))
+                .certainty(earlier.certainty)
+                .build();
     }
 
     /** With what was said later, where this left it open. */
@@ -105,7 +104,12 @@ public record Draft(
     }
 
     private Draft with(Optional<Place> place, Optional<Distance> length, Traits traits, String remark) {
-        return new Draft(matter, place, length, traits, certainty, wording, remark, start);
+        return DraftBuilder.builder(this)
+                .place(place)
+                .length(length)
+                .traits(traits)
+                .remark(remark)
+                .build();
     }
 
     private static Traits filled(Traits first, Traits second) {

@@ -6,6 +6,7 @@ import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
 import hitch.core.pipe.Opening;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -24,6 +25,7 @@ import java.util.List;
  * @param equipment what was pushed
  * @param phase whether the pipe had been cleaned by then
  */
+@RecordBuilder
 public record Run(
         RunId id,
         String name,
@@ -36,7 +38,8 @@ public record Run(
         boolean tied,
         Zero zero,
         Equipment equipment,
-        Phase phase) {
+        Phase phase)
+        implements RunBuilder.With {
     public Run {
         clips = List.copyOf(clips);
         branch = branch == null ? Branch.LINE : branch;
@@ -69,44 +72,39 @@ public record Run(
                 Phase.NOT_SAID);
     }
 
-    /** The same run with other footage. */
-    public Run withClips(List<ClipId> others) {
-        return new Run(id, name, opening, start, direction, datum, others, branch, tied, zero, equipment, phase);
-    }
-
     public Run named(String other) {
-        return new Run(id, other, opening, start, direction, datum, clips, branch, tied, zero, equipment, phase);
+        return withName(other);
     }
 
     public Run from(Opening other) {
-        return new Run(id, name, other, start, direction, datum, clips, branch, tied, zero, equipment, phase);
+        return withOpening(other);
     }
 
     /** The same run begun at another station. */
     public Run startingAt(Station station, boolean guessed) {
-        return new Run(id, name, opening, station, direction, datum, clips, branch, guessed, zero, equipment, phase);
+        return RunBuilder.builder(this).start(station).tied(guessed).build();
     }
 
     public Run going(Direction other) {
-        return new Run(id, name, opening, start, other, datum, clips, branch, tied, zero, equipment, phase);
+        return withDirection(other);
     }
 
     /** The same run with other words about its counter at the opening. */
     public Run counting(Distance reading, Zero at) {
-        return new Run(id, name, opening, start, direction, reading, clips, branch, tied, at, equipment, phase);
+        return RunBuilder.builder(this).datum(reading).zero(at).build();
     }
 
     public Run on(String other) {
-        return new Run(id, name, opening, start, direction, datum, clips, other, tied, zero, equipment, phase);
+        return withBranch(other);
     }
 
     /** The same run, before or after a cleaning. */
     public Run in(Phase other) {
-        return new Run(id, name, opening, start, direction, datum, clips, branch, tied, zero, equipment, other);
+        return withPhase(other);
     }
 
     public Run with(Equipment other) {
-        return new Run(id, name, opening, start, direction, datum, clips, branch, tied, zero, other, phase);
+        return withEquipment(other);
     }
 
     /** What the counter shows with the head where the opening meets the pipe. */

@@ -7,6 +7,7 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.Watched;
 import hitch.core.job.Job;
+import hitch.core.job.JobBuilder;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
 import hitch.core.run.Run;
@@ -80,17 +81,10 @@ public final class Reckoner {
         List<Finding> findings = job.findings().stream()
                 .filter(f -> !job.aside().contains(f.frame().clip()))
                 .toList();
-        return new Job(
-                job.facts(),
-                job.rules(),
-                job.clipsInUse(),
-                runs,
-                job.marks(),
-                job.aside(),
-                job.adjustments(),
-                findings,
-                job.talk(),
-                job.line(),
-                job.nextFinding());
+        return JobBuilder.builder(job)
+                .clips(job.clipsInUse())
+                .runs(runs)
+                .findings(findings)
+                .build();
     }
 }

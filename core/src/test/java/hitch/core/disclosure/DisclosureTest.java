@@ -14,6 +14,7 @@ import hitch.core.footage.TimeBase;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.PropertyFacts;
+import hitch.core.job.PropertyFactsBuilder;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.story.ScriptWriter;
@@ -137,17 +138,13 @@ class DisclosureTest {
     void whoMayNotKnowThePeopleReadsNoName() {
         Job job = marked();
         PropertyFacts facts = job.facts();
-        job = job.with(new Edit.DescribeProperty(new PropertyFacts(
-                facts.property(),
-                facts.town(),
-                "Ada Quill",
-                facts.inspectedOn(),
-                facts.reviewer(),
-                facts.firm(),
-                LengthUnit.FEET,
-                "the line of Ada Quill",
-                List.of("what is under Quill's porch"),
-                false)));
+        job = job.with(new Edit.DescribeProperty(PropertyFactsBuilder.builder(facts)
+                .client("Ada Quill")
+                .unit(LengthUnit.FEET)
+                .examined("the line of Ada Quill")
+                .notExamined(List.of("what is under Quill's porch"))
+                .internalOnly(false)
+                .build()));
         for (Recipient who : List.of(Recipient.DISTRICT, Recipient.AGENT)) {
             assertThat(told(of(job, who)).toLowerCase()).doesNotContain("ada").doesNotContain("quill");
         }

@@ -138,17 +138,7 @@ class LinePropertiesTest {
 
     private static PropertyFacts facts(LengthUnit unit) {
         PropertyFacts f = Sample.job().facts();
-        return new PropertyFacts(
-                f.property(),
-                f.town(),
-                f.client(),
-                f.inspectedOn(),
-                f.reviewer(),
-                f.firm(),
-                unit,
-                f.examined(),
-                f.notExamined(),
-                f.internalOnly());
+        return f.withUnit(unit);
     }
 
     private static void same(Survey a, Survey b) {

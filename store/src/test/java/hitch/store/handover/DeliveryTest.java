@@ -269,17 +269,7 @@ class DeliveryTest {
     @Test
     void anInternalJobAndAnEmptyOneAreRefused() {
         PropertyFacts f = job.facts();
-        job = job.with(new Edit.DescribeProperty(new PropertyFacts(
-                f.property(),
-                f.town(),
-                f.client(),
-                f.inspectedOn(),
-                f.reviewer(),
-                f.firm(),
-                f.unit(),
-                f.examined(),
-                f.notExamined(),
-                true)));
+        job = job.with(new Edit.DescribeProperty(f.withInternalOnly(true)));
         assertThatThrownBy(() -> deliver(Recipient.BUYER))
                 .isInstanceOf(StoreException.class)
                 .hasMessageContaining("internal use only");
