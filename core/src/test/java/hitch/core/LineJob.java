@@ -65,7 +65,7 @@ public final class LineJob {
 
     public LineJob run(String name, Direction direction, double startFt, int feet, UnaryOperator<Run> how) {
         ClipId clip = new ClipId(name);
-        Opening opening = new Opening("one-way cleanout of " + name, "", Material.CLAY, new PipeSize(4));
+        Opening opening = new Opening("one-way cleanout of " + name, "", Material.CLAY, PipeSize.inches(4));
         Run run = new Run(new RunId(name), name, opening, at(startFt), direction, Distance.ZERO, List.of(clip));
         with(new Edit.PutClip(Sample.clip(clip, 2 * feet)));
         with(new Edit.PutRun(how.apply(run)));

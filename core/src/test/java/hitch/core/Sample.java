@@ -30,7 +30,8 @@ public final class Sample {
     public static final ClipId UP = new ClipId("up");
     public static final ClipId DOWN = new ClipId("down");
     public static final ClipId YARD = new ClipId("yard");
-    public static final Opening OPENING = new Opening("two-way cleanout", "side path", Material.CLAY, new PipeSize(4));
+    public static final Opening OPENING =
+            new Opening("two-way cleanout", "side path", Material.CLAY, PipeSize.inches(4));
 
     private Sample() {}
 

@@ -44,8 +44,8 @@ class RunWindowTest extends OpenWindow {
         choose("Leads", Opening.Ways.ONE);
         until(() -> run().opening().ways() == Opening.Ways.ONE);
         choose("Pipe there", Optional.of(Material.CAST_IRON));
-        choose("Size", 3);
-        until(() -> run().opening().size().map(PipeSize::inches).equals(Optional.of(3)));
+        choose("Size", Optional.of(PipeSize.inches(3)));
+        until(() -> run().opening().size().equals(Optional.of(PipeSize.inches(3))));
         assertThat(survey().spans().getFirst().words()).isEqualTo("3 in cast iron");
         put("Counter at the opening", "2.5");
         until(() -> run().datum().equals(Distance.feet(2.5)));

@@ -4,7 +4,7 @@ import hitch.core.disclosure.Disclosure;
 import hitch.core.exchange.FindingRow;
 import hitch.core.finding.Weight;
 import hitch.core.judge.Cautions;
-import hitch.core.pipe.Material;
+import hitch.core.pipe.Wall;
 import hitch.media.draw.Palette;
 import io.pebbletemplates.pebble.PebbleEngine;
 import io.pebbletemplates.pebble.loader.ClasspathLoader;
@@ -92,12 +92,12 @@ public final class ReportPage {
                         s.words(),
                         may.unit().show(s.length()),
                         String.format(Locale.ROOT, "%.2f", 100 * s.length().mm() / Math.max(1, total)),
-                        s.material().map(ReportPage::colour).orElse("#DDD7CA")))
+                        s.pipe().wall().map(ReportPage::colour).orElse("#DDD7CA")))
                 .toList();
     }
 
-    private static String colour(Material material) {
-        return String.format("#%06X", Palette.material(material).getRGB() & 0xFFFFFF);
+    private static String colour(Wall wall) {
+        return String.format("#%06X", Palette.wall(wall).getRGB() & 0xFFFFFF);
     }
 
     private static String font(String file) {

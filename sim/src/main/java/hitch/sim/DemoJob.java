@@ -137,7 +137,10 @@ public final class DemoJob {
             }
             Scenario.Pipe pipe = scenario.pipeAt(0);
             Opening opening = new Opening(
-                    scenario.visit().opening(), scenario.visit().place(), pipe.material(), new PipeSize(pipe.size()));
+                    scenario.visit().opening(),
+                    scenario.visit().place(),
+                    pipe.material(),
+                    PipeSize.inches(pipe.size()));
             List<ClipId> ids = new ArrayList<>();
             if (runs.containsKey(take.run())) {
                 ids.addAll(runs.get(take.run()).clips());

@@ -79,7 +79,7 @@ final class PipeSkin {
                 shade(cell, 0.55f + 0.75f * fine);
                 wet[cell] = 0.22f;
             }
-            case PVC, ABS, LINED -> {
+            case PVC, ABS -> {
                 height[cell] = 0.0008f * fine;
                 colour(cell, 0.70f, 0.72f, 0.63f);
                 float scuff = Math.max(0, grit.rough(station * 0.7f, turn * 4, 96, 3) - 0.58f) * 1.6f;

@@ -19,9 +19,11 @@ final class JsonRow {
         return row;
     }
 
-    /** Whole inches, or {@code unknown}. */
+    /** Inches as the bore is named, or {@code unknown}. */
     static Object inches(Optional<PipeSize> size) {
-        return size.map(s -> (Object) s.inches()).orElse("unknown");
+        return size.map(PipeSize::inInches)
+                .map(i -> i == Math.rint(i) ? (Object) (int) Math.rint(i) : i)
+                .orElse("unknown");
     }
 
     static double feet(Distance distance) {

@@ -10,6 +10,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
+import hitch.core.pipe.Lining;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.survey.BendSum;
 import hitch.core.survey.Fall;
@@ -92,7 +93,7 @@ public final class LineJson {
     }
 
     private Map<String, Object> span(Way way, PipeSpan span) {
-        return placed(
+        Map<String, Object> row = placed(
                 way.name(),
                 span.extent(),
                 "length_ft",
@@ -103,6 +104,10 @@ public final class LineJson {
                 inches(span.size()),
                 "lined",
                 span.lined());
+        // "lined" alone means a liner.
+        span.pipe().lining().filter(l -> l != Lining.LINER).ifPresent(l -> row.put("lining", l.word()));
+        span.pipe().laid().ifPresent(year -> row.put("laid", year));
+        return row;
     }
 
     private Map<String, Object> seen() {

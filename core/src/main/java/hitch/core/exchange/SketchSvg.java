@@ -1,14 +1,17 @@
 package hitch.core.exchange;
 
+import hitch.core.pipe.Lining;
 import hitch.core.pipe.Material;
 import hitch.core.pipe.PipeSpan;
+import hitch.core.pipe.Wall;
 import hitch.core.sketch.Mark;
 import hitch.core.sketch.Point;
 import hitch.core.sketch.Sketch;
 import hitch.core.sketch.Tone;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
-import java.util.Optional;
+import java.util.stream.Stream;
 
 /** Writes drawings as SVG 1.1, one below the other, on paper. Faces are named, with plain ones to fall back on. */
 public final class SketchSvg {
@@ -42,9 +45,8 @@ public final class SketchSvg {
                 n(width), n(height));
         line("<title>%s</title>", escaped(title));
         line("<defs>");
-        for (Material material : Material.values()) {
-            pattern(material);
-        }
+        Stream.concat(Arrays.stream(Material.values()), Arrays.stream(Lining.values()))
+                .forEach(this::pattern);
         line(
                 "<pattern id=\"unseen\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\">"
                         + "<path d=\"M0 6 L6 0\" stroke=\"%s\" stroke-width=\"1\"/></pattern>",
@@ -53,19 +55,19 @@ public final class SketchSvg {
         line("<rect width=\"100%%\" height=\"100%%\" fill=\"%s\"/>", colour(Tone.CARD));
     }
 
-    /** The look of a material: joints across where it is laid in short lengths, specks where it rusts or crumbles. */
-    private void pattern(Material material) {
-        String texture = switch (material) {
-            case CLAY, CONCRETE -> "<path d=\"M13 0 V60\" stroke=\"#40211266\" stroke-width=\"1.4\"/>";
-            case CAST_IRON, STEEL, TAR_FIBRE ->
+    /** The look of a wall: joints across where it is laid in short lengths, specks where it rusts or crumbles. */
+    private void pattern(Wall wall) {
+        String texture = switch (wall.grain()) {
+            case JOINTED -> "<path d=\"M13 0 V60\" stroke=\"#40211266\" stroke-width=\"1.4\"/>";
+            case ROUGH ->
                 "<circle cx=\"3\" cy=\"5\" r=\"1.2\" fill=\"#c76b3380\"/><circle cx=\"10\" cy=\"12\" r=\"1.6\" "
                         + "fill=\"#1f140f80\"/><circle cx=\"7\" cy=\"18\" r=\"1\" fill=\"#c76b3380\"/>";
-            case PVC, ABS, LINED -> "";
+            case SMOOTH -> "";
         };
         line(
                 "<pattern id=\"%s\" width=\"14\" height=\"20\" patternUnits=\"userSpaceOnUse\"><rect width=\"14\" "
                         + "height=\"20\" fill=\"%s\"/>%s</pattern>",
-                material.name(), ofMaterial(material), texture);
+                wall.name(), ofWall(wall), texture);
     }
 
     private void mark(Mark mark) {
@@ -103,8 +105,7 @@ public final class SketchSvg {
     }
 
     private static String fill(PipeSpan span) {
-        Optional<Material> material = span.material();
-        return material.map(m -> "url(#" + m.name() + ")").orElse(colour(Tone.EDGE));
+        return span.pipe().wall().map(w -> "url(#" + w.name() + ")").orElse(colour(Tone.EDGE));
     }
 
     private void words(Mark.Words w) {
@@ -158,8 +159,8 @@ public final class SketchSvg {
         };
     }
 
-    private static String ofMaterial(Material material) {
-        return String.format(Locale.ROOT, "#%06X", material.colour());
+    private static String ofWall(Wall wall) {
+        return String.format(Locale.ROOT, "#%06X", wall.colour());
     }
 
     private static String points(List<Point> points) {

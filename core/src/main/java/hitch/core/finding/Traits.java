@@ -2,6 +2,7 @@ package hitch.core.finding;
 
 import hitch.core.line.GroundMark;
 import hitch.core.measure.Distance;
+import hitch.core.pipe.Pipe;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
@@ -24,14 +25,14 @@ public record Traits(
         Optional<Distance> size,
         Optional<Integer> share,
         Optional<Degree> degree,
-        PipePart before,
-        PipePart after,
+        Pipe before,
+        Pipe after,
         Optional<Distance> depth,
         Optional<Integer> angle,
         GroundMark ground)
         implements TraitsBuilder.With {
     public static final Traits NONE = new Traits(
-            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), PipePart.UNKNOWN, PipePart.UNKNOWN);
+            Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Pipe.UNKNOWN, Pipe.UNKNOWN);
 
     public Traits {
         depth = depth == null ? Optional.empty() : depth;
@@ -50,8 +51,8 @@ public record Traits(
             Optional<Distance> size,
             Optional<Integer> share,
             Optional<Degree> degree,
-            PipePart before,
-            PipePart after,
+            Pipe before,
+            Pipe after,
             Optional<Distance> depth,
             Optional<Integer> angle) {
         this(clock, size, share, degree, before, after, depth, angle, GroundMark.NONE);
@@ -71,8 +72,8 @@ public record Traits(
             Optional<Distance> size,
             Optional<Integer> share,
             Optional<Degree> degree,
-            PipePart before,
-            PipePart after) {
+            Pipe before,
+            Pipe after) {
         this(clock, size, share, degree, before, after, Optional.empty(), Optional.empty());
     }
 }

@@ -3,6 +3,9 @@ package hitch.core.job;
 import hitch.core.measure.LengthUnit;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
 
 /**
  * What is known of the visit.
@@ -31,6 +34,8 @@ public record PropertyFacts(
         List<String> notExamined,
         boolean internalOnly)
         implements PropertyFactsBuilder.With {
+    private static final Pattern YEAR = Pattern.compile("(\\d{4})-");
+
     public static final PropertyFacts BLANK =
             new PropertyFacts("", "", "", "", "", "", LengthUnit.FEET, "", List.of(), false);
 
@@ -60,6 +65,12 @@ public record PropertyFacts(
     /** The same visit with its distances in another unit. */
     public PropertyFacts in(LengthUnit other) {
         return withUnit(other);
+    }
+
+    /** The year of the recording, where it is known. */
+    public Optional<Integer> year() {
+        Matcher year = YEAR.matcher(inspectedOn);
+        return year.lookingAt() ? Optional.of(Integer.valueOf(year.group(1))) : Optional.empty();
     }
 
     /** The job in a few words, for captions and window titles. */

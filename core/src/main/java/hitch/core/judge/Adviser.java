@@ -11,6 +11,7 @@ import hitch.core.survey.Survey;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
 
@@ -22,14 +23,19 @@ public final class Adviser {
             EnumSet.of(FindingKind.DEBRIS, FindingKind.GREASE, FindingKind.WIPES, FindingKind.SCALE);
 
     private final HouseRules rules;
+    private final Optional<Integer> year;
 
-    private Adviser(HouseRules rules) {
+    /**
+     * @param year of the visit
+     */
+    private Adviser(HouseRules rules, Optional<Integer> year) {
         this.rules = rules;
+        this.year = year;
     }
 
     /** What is proposed for the line and its branches; what lies in the main, and what is over, asks for nothing. */
     public static List<Advice> advise(Survey survey) {
-        return new Adviser(survey.rules())
+        return new Adviser(survey.rules(), survey.facts().year())
                 .advise(
                         survey.findings().stream()
                                 .filter(f -> !f.branch().equals(Branch.MAIN)
@@ -46,8 +52,7 @@ public final class Adviser {
      */
     private List<Advice> advise(List<LocatedFinding> findings, List<PipeSpan> spans) {
         List<Advice> advice = new ArrayList<>();
-        boolean weak = spans.stream()
-                .anyMatch(s -> s.material().map(m -> m.weakWhenOld()).orElse(false));
+        boolean weak = spans.stream().anyMatch(s -> rules.care().isWeak(s.pipe(), year));
 
         List<FindingId> blocked = of(findings, f -> f.weight() == Weight.STOP);
         if (!blocked.isEmpty()) {

@@ -4,12 +4,12 @@ import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.PipePart;
 import hitch.core.finding.Topic;
 import hitch.core.finding.Traits;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
+import hitch.core.pipe.Pipe;
 import hitch.core.run.Run;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
@@ -114,8 +114,8 @@ public record Draft(
 
     private static Traits filled(Traits first, Traits second) {
         Optional<ClockPosition> clock = first.clock().or(second::clock);
-        PipePart before = first.before().isUnknown() ? second.before() : first.before();
-        PipePart after = first.after().isUnknown() ? second.after() : first.after();
+        Pipe before = first.before().isUnknown() ? second.before() : first.before();
+        Pipe after = first.after().isUnknown() ? second.after() : first.after();
         return new Traits(
                 clock,
                 first.size().or(second::size),

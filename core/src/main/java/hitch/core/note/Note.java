@@ -1,6 +1,6 @@
 package hitch.core.note;
 
-import hitch.core.finding.PipePart;
+import hitch.core.pipe.Pipe;
 import java.util.List;
 
 /**
@@ -12,7 +12,7 @@ import java.util.List;
  * @param remark the part that stays free text
  * @param chips the understood parts in order of the text
  */
-public record Note(String wording, List<Draft> drafts, List<PipePart> pipes, String remark, List<Chip> chips) {
+public record Note(String wording, List<Draft> drafts, List<Pipe> pipes, String remark, List<Chip> chips) {
     public Note {
         drafts = List.copyOf(drafts);
         pipes = List.copyOf(pipes);

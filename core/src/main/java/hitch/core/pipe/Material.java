@@ -1,37 +1,37 @@
 package hitch.core.pipe;
 
 /** What a pipe is made of. */
-public enum Material {
-    CLAY("clay", false, 0xA9704C),
-    CAST_IRON("cast iron", true, 0x5A3B2C),
-    PVC("PVC", false, 0xC3C8BD),
-    ABS("ABS", false, 0x3A3D40),
-    CONCRETE("concrete", false, 0x9A958A),
-    TAR_FIBRE("tar-fibre", true, 0x332C28),
-    STEEL("steel", true, 0x6A6C6B),
-    LINED("lined", false, 0xB9C3AE);
+public enum Material implements Wall {
+    CLAY("clay", 0xA9704C, Grain.JOINTED),
+    CAST_IRON("cast iron", 0x5A3B2C, Grain.ROUGH),
+    PVC("PVC", 0xC3C8BD, Grain.SMOOTH),
+    ABS("ABS", 0x3A3D40, Grain.SMOOTH),
+    CONCRETE("concrete", 0x9A958A, Grain.JOINTED),
+    TAR_FIBRE("tar-fibre", 0x332C28, Grain.ROUGH),
+    STEEL("steel", 0x6A6C6B, Grain.ROUGH);
 
     private final String word;
-    private final boolean weakWhenOld;
     private final int colour;
+    private final Grain grain;
 
-    Material(String word, boolean weakWhenOld, int colour) {
+    Material(String word, int colour, Grain grain) {
         this.word = word;
-        this.weakWhenOld = weakWhenOld;
         this.colour = colour;
+        this.grain = grain;
     }
 
+    @Override
     public String word() {
         return word;
     }
 
-    /** Whether many will not jet it once it is old, since the water can break it. */
-    public boolean weakWhenOld() {
-        return weakWhenOld;
-    }
-
-    /** Its colour wherever the pipe is drawn, red, green and blue: near its own, so that nobody needs a key. */
+    @Override
     public int colour() {
         return colour;
+    }
+
+    @Override
+    public Grain grain() {
+        return grain;
     }
 }

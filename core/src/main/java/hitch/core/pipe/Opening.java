@@ -8,15 +8,13 @@ import java.util.Optional;
  *
  * @param kind what it is, in people's words, such as {@code two-way cleanout}; may be blank
  * @param place where it is, in words
- * @param material material of the pipe at the opening
- * @param size size of the pipe at the opening
+ * @param pipe what the pipe is at the opening
  * @param sort what sort of opening it is; read from the words where nobody chose
  * @param ways which ways it leads; read from the words where nobody chose
  */
-public record Opening(
-        String kind, String place, Optional<Material> material, Optional<PipeSize> size, OpeningKind sort, Ways ways) {
+public record Opening(String kind, String place, Pipe pipe, OpeningKind sort, Ways ways) {
     /** An opening of which nothing is said yet. */
-    public static final Opening UNKNOWN = new Opening("", "", Optional.empty(), Optional.empty(), null, null);
+    public static final Opening UNKNOWN = new Opening("", "", Pipe.UNKNOWN, null, null);
 
     /** Which ways a tool can go from an opening. */
     public enum Ways {
@@ -36,15 +34,14 @@ public record Opening(
     }
 
     public Opening {
-        material = material == null ? Optional.empty() : material;
-        size = size == null ? Optional.empty() : size;
+        pipe = pipe == null ? Pipe.UNKNOWN : pipe;
         sort = sort == null ? OpeningKind.of(kind) : sort;
         ways = ways == null ? told(kind, sort) : ways;
     }
 
     /** An opening whose sort and ways its words tell. */
     public Opening(String kind, String place, Material material, PipeSize size) {
-        this(kind, place, Optional.of(material), Optional.of(size), null, null);
+        this(kind, place, Pipe.of(material, size), null, null);
     }
 
     private static Ways told(String kind, OpeningKind sort) {
@@ -61,26 +58,27 @@ public record Opening(
         return !kind.isBlank() ? kind : sort == OpeningKind.UNKNOWN ? "opening not described" : sort.word();
     }
 
-    /** The pipe at it as far as it is known, such as {@code 4 in clay}; empty where it is not. */
-    public String pipe() {
-        return (size.map(PipeSize::show).orElse("") + " "
-                        + material.map(Material::word).orElse(""))
-                .strip();
+    public Optional<Material> material() {
+        return pipe.material();
+    }
+
+    public Optional<PipeSize> size() {
+        return pipe.size();
     }
 
     public Opening called(String words) {
-        return new Opening(words, place, material, size, null, null);
+        return new Opening(words, place, pipe, null, null);
     }
 
     public Opening withPlace(String where) {
-        return new Opening(kind, where, material, size, sort, ways);
+        return new Opening(kind, where, pipe, sort, ways);
     }
 
-    public Opening withPipe(Optional<Material> itsMaterial, Optional<PipeSize> itsSize) {
-        return new Opening(kind, place, itsMaterial, itsSize, sort, ways);
+    public Opening withPipe(Pipe its) {
+        return new Opening(kind, place, its, sort, ways);
     }
 
     public Opening withSort(OpeningKind itsSort, Ways itsWays) {
-        return new Opening(kind, place, material, size, itsSort, itsWays);
+        return new Opening(kind, place, pipe, itsSort, itsWays);
     }
 }

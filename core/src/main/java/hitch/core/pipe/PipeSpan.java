@@ -5,40 +5,45 @@ import hitch.core.measure.Extent;
 import java.util.Optional;
 
 /**
- * A stretch of one material and size; an empty part is not known.
+ * A stretch of one and the same pipe.
  *
  * @param extent from station to station
- * @param material what it is made of
- * @param size its nominal bore
- * @param lined whether a lining was put into it later
+ * @param pipe what it is, as far as it is known
  */
-public record PipeSpan(Extent extent, Optional<Material> material, Optional<PipeSize> size, boolean lined) {
-    /** A span without a lining, unless that is all that is seen of it. */
-    public PipeSpan(Extent extent, Optional<Material> material, Optional<PipeSize> size) {
-        this(extent, material, size, material.filter(m -> m == Material.LINED).isPresent());
-    }
-
+public record PipeSpan(Extent extent, Pipe pipe) {
     public Distance length() {
         return extent.length();
     }
 
+    public Optional<Material> material() {
+        return pipe.material();
+    }
+
+    public Optional<PipeSize> size() {
+        return pipe.size();
+    }
+
+    public boolean lined() {
+        return pipe.lining().isPresent();
+    }
+
     /** The same pipe over another stretch. */
     public PipeSpan over(Extent other) {
-        return new PipeSpan(other, material, size, lined);
+        return new PipeSpan(other, pipe);
     }
 
     /** Whether nothing at all is known of it. */
     public boolean isUnknown() {
-        return material.isEmpty() && size.isEmpty();
+        return pipe.isUnknown();
     }
 
     /** In words, such as {@code 4 in clay}, {@code 4 in clay, lined} or {@code unknown pipe}. */
     public String words() {
-        if (isUnknown()) {
-            return lined ? "unknown pipe, lined" : "unknown pipe";
+        if (pipe.material().isPresent()) {
+            return pipe.words();
         }
-        String pipe = (size.map(s -> s.show() + " ").orElse("")
-                + material.map(Material::word).orElse("pipe"));
-        return lined && material.filter(m -> m == Material.LINED).isEmpty() ? pipe + ", lined" : pipe;
+        String size = pipe.size().map(s -> s.show() + " pipe").orElse("unknown pipe");
+        String rest = pipe.withSize(Optional.empty()).words();
+        return rest.isEmpty() ? size : size + ", " + rest;
     }
 }

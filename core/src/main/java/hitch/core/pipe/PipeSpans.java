@@ -35,54 +35,68 @@ public final class PipeSpans {
         int n = ends.size() - 1;
         List<Optional<Material>> materials = new ArrayList<>();
         List<Optional<PipeSize>> sizes = new ArrayList<>();
-        List<Optional<Boolean>> linings = new ArrayList<>();
+        List<Optional<Integer>> laid = new ArrayList<>();
+        List<Optional<Optional<Lining>>> linings = new ArrayList<>();
         for (int i = 0; i < n; i++) {
-            Optional<Opening> known = openingIn(ends.get(i), ends.get(i + 1), openings);
-            Optional<PipeChange> left = i == 0 ? Optional.empty() : Optional.of(inside.get(i - 1));
-            Optional<PipeChange> right = i == n - 1 ? Optional.empty() : Optional.of(inside.get(i));
-            materials.add(left.flatMap(PipeChange::after)
-                    .filter(PipeSpans::isPipe)
-                    .or(() -> right.flatMap(PipeChange::before).filter(PipeSpans::isPipe))
-                    .or(() -> known.flatMap(Opening::material).filter(PipeSpans::isPipe)));
-            linings.add(left.flatMap(c -> lined(c.after(), c.before()))
-                    .or(() -> right.flatMap(c -> lined(c.before(), c.after())))
-                    .or(() -> known.flatMap(Opening::material).map(m -> !isPipe(m))));
-            sizes.add(left.flatMap(PipeChange::sizeAfter)
-                    .or(() -> right.flatMap(PipeChange::sizeBefore))
-                    .or(() -> known.flatMap(Opening::size)));
+            Pipe known = openingIn(ends.get(i), ends.get(i + 1), openings)
+                    .map(Opening::pipe)
+                    .orElse(Pipe.UNKNOWN);
+            PipeChange left = i == 0 ? NOTHING : inside.get(i - 1);
+            PipeChange right = i == n - 1 ? NOTHING : inside.get(i);
+            Pipe told = left.after().or(right.before()).or(known);
+            materials.add(told.material());
+            sizes.add(told.size());
+            laid.add(told.laid());
+            linings.add(lining(left.after(), left.before())
+                    .or(() -> lining(right.before(), right.after()))
+                    .or(() -> known.lining().map(Optional::of)));
         }
         // What a change does not speak of goes on through it: a material change keeps the size, and the reverse.
         spread(
                 materials,
-                i -> inside.get(i).before().filter(PipeSpans::isPipe).isEmpty()
-                        && inside.get(i).after().filter(PipeSpans::isPipe).isEmpty());
+                i -> inside.get(i).before().material().isEmpty()
+                        && inside.get(i).after().material().isEmpty());
         spread(
                 linings,
-                i -> inside.get(i).before().isEmpty() && inside.get(i).after().isEmpty());
+                i -> !speaksOfTheWall(inside.get(i).before())
+                        && !speaksOfTheWall(inside.get(i).after()));
         spread(
                 sizes,
-                i -> inside.get(i).sizeBefore().isEmpty()
-                        && inside.get(i).sizeAfter().isEmpty());
+                i -> inside.get(i).before().size().isEmpty()
+                        && inside.get(i).after().size().isEmpty());
+        // Another pipe was laid at another time.
+        spread(
+                laid,
+                i -> inside.get(i).before().material().isEmpty()
+                        && inside.get(i).after().material().isEmpty());
 
         List<PipeSpan> spans = new ArrayList<>();
         for (int i = 0; i < n; i++) {
             Extent extent = new Extent(ends.get(i), ends.get(i + 1));
             if (!extent.isPoint() || n == 1) {
-                boolean lined = linings.get(i).orElse(false);
-                Optional<Material> all = lined ? Optional.of(Material.LINED) : Optional.empty();
-                spans.add(new PipeSpan(extent, materials.get(i).or(() -> all), sizes.get(i), lined));
+                spans.add(new PipeSpan(
+                        extent,
+                        new Pipe(materials.get(i), sizes.get(i), linings.get(i).flatMap(l -> l), laid.get(i))));
             }
         }
         return List.copyOf(spans);
     }
 
-    private static boolean isPipe(Material material) {
-        return material != Material.LINED;
+    private static final PipeChange NOTHING = new PipeChange(new Station(0), Pipe.UNKNOWN, Pipe.UNKNOWN);
+
+    private static boolean speaksOfTheWall(Pipe pipe) {
+        return pipe.wall().isPresent();
     }
 
-    /** Whether there is a lining on a side of a change: as said of that side, else not where it was said of the other. */
-    private static Optional<Boolean> lined(Optional<Material> here, Optional<Material> there) {
-        return here.map(m -> !isPipe(m)).or(() -> there.filter(m -> !isPipe(m)).map(m -> false));
+    /**
+     * The lining on a side of a change, none where another wall was said of that side or a lining of the other; empty where
+     * the change does not tell.
+     */
+    private static Optional<Optional<Lining>> lining(Pipe here, Pipe there) {
+        if (speaksOfTheWall(here)) {
+            return Optional.of(here.lining());
+        }
+        return there.lining().map(l -> Optional.empty());
     }
 
     /** An opening and the station where it meets the line. */

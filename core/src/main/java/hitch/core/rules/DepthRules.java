@@ -29,7 +29,7 @@ public record DepthRules(Map<Integer, Double> falls, Distance locatorError, doub
 
     /** The least fall a pipe of this size should have, inches a foot. */
     public double fallOf(PipeSize size) {
-        Map.Entry<Integer, Double> rule = new TreeMap<>(falls).floorEntry(size.inches());
+        Map.Entry<Integer, Double> rule = new TreeMap<>(falls).floorEntry((int) size.inInches());
         return rule == null ? USUAL_FALL : rule.getValue();
     }
 

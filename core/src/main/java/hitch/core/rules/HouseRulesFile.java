@@ -1,10 +1,12 @@
 package hitch.core.rules;
 
 import hitch.core.measure.Distance;
+import hitch.core.pipe.Material;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.InputStreamReader;
 import java.nio.charset.StandardCharsets;
+import java.util.EnumMap;
 import java.util.Map;
 import java.util.Properties;
 import java.util.TreeMap;
@@ -35,7 +37,7 @@ final class HouseRulesFile {
                         length("weighing.offset-to-tend"),
                         length("weighing.offset-to-mend"),
                         length("weighing.water-to-tend")),
-                new CareRules((int) number("care.between-cleanings", "months")),
+                new CareRules((int) number("care.between-cleanings", "months"), weakFrom()),
                 new ShowingRules(number("showing.before", "s"), number("showing.after", "s")),
                 WordRules.NONE,
                 new LineRules(
@@ -52,6 +54,17 @@ final class HouseRulesFile {
                                 length("depths.locator-error"),
                                 number("depths.locator-share", "%") / 100,
                                 length("depths.bedding"))));
+    }
+
+    private Map<Material, Integer> weakFrom() {
+        Map<Material, Integer> years = new EnumMap<>(Material.class);
+        for (Material material : Material.values()) {
+            String name = "care.weak-from-" + material.word().replace(' ', '-');
+            if (lines.containsKey(name)) {
+                years.put(material, (int) number(name, "years"));
+            }
+        }
+        return years;
     }
 
     private Map<Integer, Double> falls() {

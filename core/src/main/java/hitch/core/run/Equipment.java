@@ -40,8 +40,8 @@ public record Equipment(Optional<Distance> head, Guide guide) {
      */
     public Distance lensHeight(PipeSize bore) {
         double across = guide == Guide.ON
-                ? bore.inches() * Distance.MM_PER_INCH
-                : Math.min(head.orElse(USUAL_HEAD).mm(), bore.inches() * Distance.MM_PER_INCH);
+                ? bore.inInches() * Distance.MM_PER_INCH
+                : Math.min(head.orElse(USUAL_HEAD).mm(), bore.inInches() * Distance.MM_PER_INCH);
         return new Distance(Math.round(across / 2));
     }
 }

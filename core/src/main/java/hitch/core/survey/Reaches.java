@@ -97,7 +97,7 @@ public final class Reaches {
         if (narrowest.isEmpty() || there.isEmpty()) {
             return new Judged(Reach.Passage.NARROW, "the size of the pipe is not known all the way");
         }
-        if (narrowest.get().inches() < there.get().inches()) {
+        if (narrowest.get().inInches() < there.get().inInches()) {
             return new Judged(
                     Reach.Passage.NARROW,
                     "only a tool for " + narrowest.get().show() + " passes; the pipe there is "
@@ -138,6 +138,6 @@ public final class Reaches {
         // One stretch of unknown size leaves the whole way unknown.
         return sizes.stream().anyMatch(Optional::isEmpty)
                 ? Optional.empty()
-                : sizes.stream().map(Optional::orElseThrow).min(Comparator.comparingInt(PipeSize::inches));
+                : sizes.stream().map(Optional::orElseThrow).min(Comparator.comparing(PipeSize::bore));
     }
 }

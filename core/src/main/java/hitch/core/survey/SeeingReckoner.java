@@ -217,9 +217,9 @@ final class SeeingReckoner {
     private static boolean coversLens(Way way, LocatedFinding found) {
         PipeSize bore = way.spanAt(found.extent().orElseThrow().middle())
                 .flatMap(s -> s.size())
-                .orElse(new PipeSize(4));
+                .orElse(PipeSize.inches(4));
         Equipment pushed = found.run().map(Run::equipment).orElse(Equipment.NOT_SAID);
-        double lens = 100.0 * pushed.lensHeight(bore).inInches() / bore.inches();
+        double lens = 100.0 * pushed.lensHeight(bore).inInches() / bore.inInches();
         // Unless the equipment was named, only water over the middle of the pipe is sure to cover the lens.
         double covered = pushed.equals(Equipment.NOT_SAID) ? 50 : lens;
         return found.finding().traits().share().map(s -> s >= covered).orElse(false);

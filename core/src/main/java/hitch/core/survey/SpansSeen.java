@@ -2,12 +2,11 @@ package hitch.core.survey;
 
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.finding.PipePart;
 import hitch.core.line.SpanGiven;
 import hitch.core.measure.Cover;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
-import hitch.core.pipe.Material;
+import hitch.core.pipe.Pipe;
 import hitch.core.pipe.PipeChange;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.pipe.PipeSpans;
@@ -15,7 +14,6 @@ import hitch.core.run.Direction;
 import hitch.core.run.Run;
 import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Stream;
 
@@ -61,7 +59,7 @@ final class SpansSeen {
 
     private static void unknown(Station from, Station to, List<PipeSpan> into) {
         if (from.compareTo(to) < 0) {
-            into.add(new PipeSpan(new Extent(from, to), Optional.empty(), Optional.empty()));
+            into.add(new PipeSpan(new Extent(from, to), Pipe.UNKNOWN));
         }
     }
 
@@ -75,18 +73,8 @@ final class SpansSeen {
         return Stream.concat(
                         evidence.on(branch, FindingKind.MATERIAL_CHANGE), evidence.on(branch, FindingKind.SIZE_CHANGE))
                 .filter(SpansSeen::isStretch)
-                .map(f -> {
-                    PipePart is = f.finding().traits().after();
-                    boolean lined =
-                            is.material().filter(m -> m == Material.LINED).isPresent();
-                    return new SpanGiven(
-                            branch,
-                            f.extent().orElseThrow(),
-                            lined ? Optional.empty() : is.material(),
-                            is.size(),
-                            lined,
-                            Set.of());
-                })
+                .map(f -> new SpanGiven(
+                        branch, f.extent().orElseThrow(), f.finding().traits().after(), Set.of()))
                 .toList();
     }
 
@@ -103,18 +91,13 @@ final class SpansSeen {
                     .map(Run::direction)
                     .map(d -> d == Direction.WITH_FLOW)
                     .orElse(true);
-            PipePart near = found.finding().traits().before();
-            PipePart far = found.finding().traits().after();
-            PipePart up = with ? near : far;
-            PipePart down = with ? far : near;
+            Pipe near = found.finding().traits().before();
+            Pipe far = found.finding().traits().after();
+            Pipe up = with ? near : far;
+            Pipe down = with ? far : near;
             // A branch may end in a change that was marked a little past its join.
             Station at = found.extent().get().from();
-            changes.add(new PipeChange(
-                    at.compareTo(whole.to()) > 0 ? whole.to() : at,
-                    up.material(),
-                    down.material(),
-                    up.size(),
-                    down.size()));
+            changes.add(new PipeChange(at.compareTo(whole.to()) > 0 ? whole.to() : at, up, down));
         }
         return changes;
     }

@@ -1,13 +1,11 @@
 package hitch.core.talk;
 
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.PipePart;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
-import hitch.core.pipe.Material;
-import hitch.core.pipe.PipeSize;
+import hitch.core.pipe.Pipe;
 import hitch.core.talk.Contradiction.Sort;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -22,7 +20,7 @@ final class PipeContradictions {
     private static final double SAME_CHANGE_FT = 3;
 
     /** A change and where it is. */
-    private record Change(Spoken said, double feet, PipePart before, PipePart after) {}
+    private record Change(Spoken said, double feet, Pipe before, Pipe after) {}
 
     private final Spoken.All all;
     private final Whereabouts where;
@@ -71,8 +69,10 @@ final class PipeContradictions {
         if (Math.abs(first.feet() - second.feet()) > SAME_CHANGE_FT) {
             return;
         }
-        boolean agrees = !clash(first.before(), second.before()) && !clash(first.after(), second.after());
-        boolean mirrored = !clash(first.before(), second.after()) && !clash(first.after(), second.before());
+        boolean agrees =
+                !first.before().clashes(second.before()) && !first.after().clashes(second.after());
+        boolean mirrored =
+                !first.before().clashes(second.after()) && !first.after().clashes(second.before());
         if (!agrees && !mirrored) {
             add(
                     second.said(),
@@ -90,7 +90,7 @@ final class PipeContradictions {
             Change near = along.get(i - 1);
             Change far = along.get(i);
             boolean apart = far.feet() - near.feet() > SAME_CHANGE_FT;
-            if (apart && clash(near.after(), far.before())) {
+            if (apart && near.after().clashes(far.before())) {
                 Change later = near.said().seconds() > far.said().seconds() ? near : far;
                 add(
                         later.said(),
@@ -108,8 +108,8 @@ final class PipeContradictions {
         for (int i = 0; i + 1 <= along.size(); i++) {
             double from = along.get(i).feet() + 2;
             double to = i + 1 < along.size() ? along.get(i + 1).feet() - 2 : Double.POSITIVE_INFINITY;
-            PipePart here = along.get(i).after();
-            if (feet > from && feet < to && clash(here, said.pipe())) {
+            Pipe here = along.get(i).after();
+            if (feet > from && feet < to && here.clashes(said.pipe())) {
                 Spoken about = along.get(i).said();
                 add(
                         about,
@@ -118,13 +118,6 @@ final class PipeContradictions {
                 return;
             }
         }
-    }
-
-    private static boolean clash(PipePart a, PipePart b) {
-        Optional<Material> first = a.material();
-        Optional<PipeSize> size = a.size();
-        boolean material = first.isPresent() && b.material().isPresent() && !first.equals(b.material());
-        return material || size.isPresent() && b.size().isPresent() && !size.equals(b.size());
     }
 
     private static String words(Change change) {

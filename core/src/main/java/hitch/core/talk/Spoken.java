@@ -1,7 +1,7 @@
 package hitch.core.talk;
 
-import hitch.core.finding.PipePart;
 import hitch.core.note.Draft;
+import hitch.core.pipe.Pipe;
 import java.util.List;
 
 /**
@@ -26,5 +26,5 @@ public record Spoken(String key, double seconds, Draft draft) {
     }
 
     /** A pipe that was mentioned at a second, without a change. */
-    public record PipeSaid(double seconds, PipePart pipe, String wording) {}
+    public record PipeSaid(double seconds, Pipe pipe, String wording) {}
 }

@@ -7,6 +7,7 @@ import hitch.core.Sample;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Inches;
+import hitch.core.pipe.Pipe;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -33,8 +34,8 @@ class FindingTest {
                         Optional.empty(),
                         Optional.of(101),
                         Optional.empty(),
-                        PipePart.UNKNOWN,
-                        PipePart.UNKNOWN))
+                        Pipe.UNKNOWN,
+                        Pipe.UNKNOWN))
                 .hasMessageContaining("101");
     }
 

@@ -16,7 +16,6 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
-import hitch.core.rules.CareRules;
 import hitch.core.rules.HouseRules;
 import hitch.core.rules.OwnerRules;
 import hitch.core.rules.OwnersReach;
@@ -93,13 +92,16 @@ public final class RandomEdits {
                                         HouseRules.DEFAULT.line().openings(),
                                         HouseRules.DEFAULT.line().seeing(),
                                         new OwnerRules(OwnersReach.TO_THE_CURB),
-                                        new CareRules(9),
+                                        HouseRules.DEFAULT.care().every(9),
                                         new ShowingRules(1, 2),
                                         new WordRules(Map.of("fuzz", FindingKind.ROOTS)))
                                 .map(Edit.SetRules::new)),
                 Tuple.of(
                         1,
-                        Arbitraries.of(HouseRules.DEFAULT.with(new CareRules(6)), HouseRules.DEFAULT)
+                        Arbitraries.of(
+                                        HouseRules.DEFAULT.with(
+                                                HouseRules.DEFAULT.care().every(6)),
+                                        HouseRules.DEFAULT)
                                 .map(Edit.TakeRules::new)),
                 Tuple.of(3, clip.map(c -> new Edit.PutClip(Sample.clip(c, 60)))),
                 Tuple.of(1, clip.map(Edit.LeaveOutClip::new)),

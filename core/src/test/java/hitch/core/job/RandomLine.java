@@ -8,7 +8,9 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
+import hitch.core.pipe.Lining;
 import hitch.core.pipe.Material;
+import hitch.core.pipe.Pipe;
 import hitch.core.pipe.PipeSize;
 import java.util.List;
 import java.util.Optional;
@@ -39,9 +41,11 @@ final class RandomLine {
                 .as((a, b, m, not) -> new SpanGiven(
                         Branch.LINE,
                         Extent.between(a, b),
-                        Optional.of(m).filter(x -> !not.contains(SpanGiven.Part.MATERIAL)),
-                        Optional.of(new PipeSize(4)).filter(x -> !not.contains(SpanGiven.Part.SIZE)),
-                        !not.contains(SpanGiven.Part.LINING),
+                        new Pipe(
+                                Optional.of(m).filter(x -> !not.contains(SpanGiven.Part.MATERIAL)),
+                                Optional.of(PipeSize.inches(1.5)).filter(x -> !not.contains(SpanGiven.Part.SIZE)),
+                                Optional.of(Lining.COATING).filter(x -> !not.contains(SpanGiven.Part.LINING)),
+                                Optional.of(1962).filter(x -> !not.contains(SpanGiven.Part.LAID))),
                         not));
         return Combinators.combine(
                         ground,

@@ -13,7 +13,6 @@ import hitch.core.job.Job;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Material;
-import hitch.core.rules.CareRules;
 import hitch.core.rules.HouseRules;
 import hitch.core.rules.Weighed;
 import hitch.core.rules.Weigher;
@@ -81,7 +80,7 @@ class JudgeTest {
     void editedRulesChangeTheWeight() {
         HouseRules strict = HouseRules.DEFAULT
                 .with(HouseRules.DEFAULT.weighing().withRoots(20))
-                .with(new CareRules(6));
+                .with(HouseRules.DEFAULT.care().every(6));
         Job job = Sample.note(Sample.job(), Sample.DOWN, 9, "roots 30%");
         Survey before = Reckoner.survey(job);
         Survey after = Reckoner.survey(job.with(new Edit.TakeRules(strict)));

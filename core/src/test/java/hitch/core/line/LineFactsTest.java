@@ -6,7 +6,9 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hitch.core.measure.Extent;
 import hitch.core.pipe.Branch;
+import hitch.core.pipe.Lining;
 import hitch.core.pipe.Material;
+import hitch.core.pipe.Pipe;
 import hitch.core.pipe.PipeSize;
 import hitch.core.pipe.PipeSpan;
 import java.util.List;
@@ -44,12 +46,12 @@ class LineFactsTest {
     void whatIsSaidOfOneStretchAddsUp() {
         LineFacts facts = LineFacts.NONE
                 .withSpan(clay(10, 20))
-                .withSpan(SpanGiven.size(Branch.LINE, feet(10, 20), Optional.of(new PipeSize(6))))
-                .withSpan(SpanGiven.lining(Branch.LINE, feet(10, 20), true));
+                .withSpan(SpanGiven.size(Branch.LINE, feet(10, 20), Optional.of(PipeSize.inches(6))))
+                .withSpan(SpanGiven.lining(Branch.LINE, feet(10, 20), Optional.of(Lining.LINER)));
         assertThat(facts.spans()).singleElement().satisfies(s -> {
-            PipeSpan over = s.over(new PipeSpan(feet(0, 30), Optional.empty(), Optional.empty()), feet(10, 20));
+            PipeSpan over = s.over(new PipeSpan(feet(0, 30), Pipe.UNKNOWN), feet(10, 20));
             assertThat(over.material()).contains(Material.CLAY);
-            assertThat(over.size()).contains(new PipeSize(6));
+            assertThat(over.size()).contains(PipeSize.inches(6));
             assertThat(over.lined()).isTrue();
         });
     }
@@ -69,7 +71,7 @@ class LineFactsTest {
     void aStretchThatWasSaidAndTakenBackLeavesNothing(
             @ForAll @IntRange(max = 50) int from, @ForAll @IntRange(min = 1, max = 50) int length) {
         Extent extent = feet(from, from + length);
-        LineFacts said = LineFacts.NONE.withSpan(SpanGiven.lining(Branch.LINE, extent, true));
+        LineFacts said = LineFacts.NONE.withSpan(SpanGiven.lining(Branch.LINE, extent, Optional.of(Lining.LINER)));
         assertThat(said.isSaid(Branch.LINE, extent)).isTrue();
         assertThat(said.asSeen(Branch.LINE, extent)).isEqualTo(LineFacts.NONE);
     }

@@ -48,7 +48,7 @@ class LineTest {
         assertThat(extent.covers(ft(10.1))).isFalse();
         assertThat(extent.isPoint()).isFalse();
         assertThatThrownBy(() -> new Extent(ft(3), ft(1))).isInstanceOf(IllegalArgumentException.class);
-        assertThatThrownBy(() -> new PipeSize(0)).isInstanceOf(IllegalArgumentException.class);
+        assertThatThrownBy(() -> PipeSize.inches(0)).isInstanceOf(IllegalArgumentException.class);
     }
 
     @Property

@@ -18,22 +18,20 @@ class PipeSpansTest {
     private static final List<PipeSpans.OpeningAt> OPENING =
             List.of(new PipeSpans.OpeningAt(Station.DATUM, Sample.OPENING));
 
-    private static PipeChange material(long at, Material before, Material after) {
-        return new PipeChange(
-                new Station(at),
-                Optional.ofNullable(before),
-                Optional.ofNullable(after),
-                Optional.empty(),
-                Optional.empty());
+    private static PipeChange wall(long at, Wall before, Wall after) {
+        return new PipeChange(new Station(at), of(before), of(after));
+    }
+
+    private static Pipe of(Wall wall) {
+        return switch (wall) {
+            case null -> Pipe.UNKNOWN;
+            case Material m -> Pipe.of(m);
+            case Lining l -> Pipe.of(l);
+        };
     }
 
     private static PipeChange size(long at, int before, int after) {
-        return new PipeChange(
-                new Station(at),
-                Optional.empty(),
-                Optional.empty(),
-                Optional.of(new PipeSize(before)),
-                Optional.of(new PipeSize(after)));
+        return new PipeChange(new Station(at), Pipe.of(PipeSize.inches(before)), Pipe.of(PipeSize.inches(after)));
     }
 
     private static Extent seen(long from, long to) {
@@ -51,9 +49,7 @@ class PipeSpansTest {
         List<PipeSpan> spans = PipeSpans.reckon(
                 seen(-9000, 9000),
                 OPENING,
-                List.of(
-                        material(4000, Material.CLAY, Material.PVC),
-                        material(-4000, Material.CAST_IRON, Material.CLAY)));
+                List.of(wall(4000, Material.CLAY, Material.PVC), wall(-4000, Material.CAST_IRON, Material.CLAY)));
         assertThat(spans).extracting(PipeSpan::words).containsExactly("4 in cast iron", "4 in clay", "4 in PVC");
         assertThat(spans).extracting(s -> s.length().mm()).containsExactly(5000L, 8000L, 5000L);
     }
@@ -66,7 +62,7 @@ class PipeSpansTest {
 
     @Test
     void anUnsaidSideStaysUnknown() {
-        List<PipeSpan> spans = PipeSpans.reckon(seen(0, 9000), List.of(), List.of(material(3000, Material.CLAY, null)));
+        List<PipeSpan> spans = PipeSpans.reckon(seen(0, 9000), List.of(), List.of(wall(3000, Material.CLAY, null)));
         assertThat(spans.get(0).material()).contains(Material.CLAY);
         assertThat(spans.get(1).material()).isEmpty();
         assertThat(spans.get(1).words()).isEqualTo("unknown pipe");
@@ -75,10 +71,10 @@ class PipeSpansTest {
     @Test
     void aLiningBeginsAndEndsInThePipeThatGoesOn() {
         List<PipeChange> changes = List.of(
-                material(2000, null, Material.LINED),
+                wall(2000, null, Lining.LINER),
                 size(3000, 4, 6),
-                material(5000, Material.LINED, null),
-                material(7000, Material.CLAY, Material.PVC));
+                wall(5000, Lining.LINER, null),
+                wall(7000, Material.CLAY, Material.PVC));
         assertThat(PipeSpans.reckon(seen(0, 9000), OPENING, changes))
                 .extracting(PipeSpan::words)
                 .containsExactly("4 in clay", "4 in clay, lined", "6 in clay, lined", "6 in clay", "6 in PVC");
@@ -86,14 +82,26 @@ class PipeSpansTest {
 
     @Test
     void whatALiningHidesIsOnlyCalledLined() {
-        assertThat(PipeSpans.reckon(seen(0, 9000), List.of(), List.of(material(2000, null, Material.LINED))))
+        assertThat(PipeSpans.reckon(seen(0, 9000), List.of(), List.of(wall(2000, null, Lining.LINER))))
                 .extracting(PipeSpan::words)
-                .containsExactly("unknown pipe", "lined");
+                .containsExactly("unknown pipe", "unknown pipe, lined");
+    }
+
+    @Test
+    void theYearAPipeWasLaidGoesNoFartherThanThePipe() {
+        Opening old = Sample.OPENING.withPipe(Sample.OPENING.pipe().withLaid(Optional.of(1931)));
+        List<PipeSpan> spans = PipeSpans.reckon(
+                seen(0, 9000),
+                List.of(new PipeSpans.OpeningAt(Station.DATUM, old)),
+                List.of(size(3000, 4, 6), wall(6000, Material.CLAY, Material.PVC)));
+        assertThat(spans)
+                .extracting(PipeSpan::words)
+                .containsExactly("4 in clay, laid 1931", "6 in clay, laid 1931", "6 in PVC");
     }
 
     @Test
     void changesOutsideWhatWasSeenAreLeftOut() {
-        assertThat(PipeSpans.reckon(seen(0, 5000), OPENING, List.of(material(8000, Material.CLAY, Material.PVC))))
+        assertThat(PipeSpans.reckon(seen(0, 5000), OPENING, List.of(wall(8000, Material.CLAY, Material.PVC))))
                 .hasSize(1);
     }
 
@@ -115,7 +123,7 @@ class PipeSpansTest {
     Arbitrary<List<PipeChange>> changes() {
         return Arbitraries.longs()
                 .between(-25_000, 25_000)
-                .map(at -> material(at, at % 2 == 0 ? Material.CLAY : null, at % 3 == 0 ? null : Material.PVC))
+                .map(at -> wall(at, at % 2 == 0 ? Material.CLAY : null, at % 3 == 0 ? null : Material.PVC))
                 .list()
                 .ofMaxSize(12);
     }

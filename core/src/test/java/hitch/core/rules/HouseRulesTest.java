@@ -26,7 +26,7 @@ class HouseRulesTest {
         assertThat(RULES.line().owners()).isEqualTo(OwnersReach.TO_THE_MAIN);
         assertThat(RULES.line().seeing().backPreferred()).isTrue();
         assertThat(RULES.line().depths().locatorShare()).isEqualTo(0.03);
-        assertThat(RULES.line().depths().fallOf(new PipeSize(6))).isEqualTo(0.125);
+        assertThat(RULES.line().depths().fallOf(PipeSize.inches(6))).isEqualTo(0.125);
     }
 
     @Test
@@ -47,7 +47,7 @@ class HouseRulesTest {
     void onePartIsChangedAndTheOthersStay() {
         List<RulePart> parts = List.of(
                 RULES.weighing().withRoots(30),
-                new CareRules(6),
+                HouseRules.DEFAULT.care().every(6),
                 new ShowingRules(1, 2),
                 new WordRules(Map.of("fuzz", FindingKind.ROOTS)),
                 new OwnerRules(OwnersReach.TO_THE_CURB),

@@ -33,19 +33,20 @@ class EquipmentTest {
     })
     void theLensSitsInTheMiddleWithAGuideAndOnTheBottomWithoutOne(
             double head, Equipment.Guide guide, int bore, double lens) {
-        assertThat(head(head, guide).lensHeight(new PipeSize(bore)).inInches()).isCloseTo(lens, within(0.03));
+        assertThat(head(head, guide).lensHeight(PipeSize.inches(bore)).inInches())
+                .isCloseTo(lens, within(0.03));
     }
 
     @Test
     void aHeadOfWhichNothingIsSaidIsAUsualOne() {
-        assertThat(Equipment.NOT_SAID.lensHeight(new PipeSize(4)).inInches()).isCloseTo(0.625, within(0.03));
+        assertThat(Equipment.NOT_SAID.lensHeight(PipeSize.inches(4)).inInches()).isCloseTo(0.625, within(0.03));
     }
 
     @Property(tries = 80)
     void noLensLiesHigherThanTheMiddleOfThePipe(
             @ForAll @IntRange(min = 2, max = 12) int bore, @ForAll @IntRange(min = 1, max = 12) int head) {
         for (Equipment.Guide guide : Equipment.Guide.values()) {
-            double lens = head(head, guide).lensHeight(new PipeSize(bore)).inInches();
+            double lens = head(head, guide).lensHeight(PipeSize.inches(bore)).inInches();
             assertThat(lens).isBetween(0.0, bore / 2.0 + 0.03);
         }
     }

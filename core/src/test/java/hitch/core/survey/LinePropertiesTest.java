@@ -101,7 +101,7 @@ class LinePropertiesTest {
             job = job.with(new Edit.PutClip(Sample.clip(id, part[1] - part[0])));
         }
         Material there = with ? CHAIN.getFirst() : lowest(things);
-        Opening opening = new Opening("two-way cleanout", "", there, new PipeSize(4));
+        Opening opening = new Opening("two-way cleanout", "", there, PipeSize.inches(4));
         Station start = with ? Station.DATUM : at(LENGTH);
         Direction direction = with ? Direction.WITH_FLOW : Direction.AGAINST_FLOW;
         job = job.with(new Edit.PutRun(

@@ -46,8 +46,8 @@ class ReachesTest {
         LineJob job = job().note("street", 20, "4 in clay to 6 in pvc").note("street", 40, "roots top heavy");
         Reach reach = to(job, "roots").getFirst();
         assertThat(reach.passage()).isEqualTo(Passage.NARROW);
-        assertThat(reach.tool()).contains(new PipeSize(4));
-        assertThat(reach.there()).contains(new PipeSize(6));
+        assertThat(reach.tool()).contains(PipeSize.inches(4));
+        assertThat(reach.there()).contains(PipeSize.inches(6));
     }
 
     @Test
@@ -85,7 +85,7 @@ class ReachesTest {
                         Direction.WITH_FLOW,
                         -35,
                         30,
-                        r -> r.on("kitchen").from(new Opening("roof vent", "", Material.ABS, new PipeSize(3))))
+                        r -> r.on("kitchen").from(new Opening("roof vent", "", Material.ABS, PipeSize.inches(3))))
                 .facts(f -> f.withBranch(Branch.named("kitchen")));
         Reach fromVent = to(job, "roots").stream()
                 .filter(r -> r.opening().name().equals("roof vent"))

@@ -8,6 +8,7 @@ import hitch.core.job.Edit;
 import hitch.core.line.SpanGiven;
 import hitch.core.measure.Extent;
 import hitch.core.pipe.Branch;
+import hitch.core.pipe.Lining;
 import hitch.core.pipe.Material;
 import hitch.core.pipe.PipeSize;
 import hitch.core.pipe.PipeSpan;
@@ -41,9 +42,9 @@ class SpansGivenTest {
     void materialSizeAndLiningAreSaidOneByOne() {
         say(SpanGiven.material(Branch.LINE, PART, Optional.of(Material.CAST_IRON)));
         assertThat(words()).containsExactly("4 in clay", "4 in cast iron", "4 in clay", "4 in PVC");
-        say(SpanGiven.size(Branch.LINE, PART, Optional.of(new PipeSize(3))));
+        say(SpanGiven.size(Branch.LINE, PART, Optional.of(PipeSize.inches(3))));
         assertThat(words()).containsExactly("4 in clay", "3 in cast iron", "4 in clay", "4 in PVC");
-        say(SpanGiven.lining(Branch.LINE, PART, true));
+        say(SpanGiven.lining(Branch.LINE, PART, Optional.of(Lining.LINER)));
         assertThat(words()).containsExactly("4 in clay", "3 in cast iron, lined", "4 in clay", "4 in PVC");
     }
 
@@ -59,9 +60,9 @@ class SpansGivenTest {
 
     @Test
     void aLiningIsTakenOut() {
-        say(SpanGiven.lining(Branch.LINE, new Extent(at(0), at(30)), true));
+        say(SpanGiven.lining(Branch.LINE, new Extent(at(0), at(30)), Optional.of(Lining.LINER)));
         assertThat(words()).containsExactly("4 in clay, lined", "4 in PVC");
-        say(SpanGiven.lining(Branch.LINE, PART, false));
+        say(SpanGiven.lining(Branch.LINE, PART, Optional.empty()));
         assertThat(words()).containsExactly("4 in clay, lined", "4 in clay", "4 in clay, lined", "4 in PVC");
     }
 
@@ -85,7 +86,7 @@ class SpansGivenTest {
     void whatWasSaidIsTakenBackAsAWhole() {
         List<String> seen = words();
         say(SpanGiven.material(Branch.LINE, PART, Optional.empty()))
-                .say(SpanGiven.lining(Branch.LINE, new Extent(at(0), at(30)), true));
+                .say(SpanGiven.lining(Branch.LINE, new Extent(at(0), at(30)), Optional.of(Lining.LINER)));
         assertThat(job.job().line().isSaid(Branch.LINE, PART)).isTrue();
         assertThat(job.job().line().isSaid(Branch.LINE, new Extent(at(30), at(60))))
                 .isFalse();

@@ -1,7 +1,6 @@
 package hitch.desk.judge;
 
 import hitch.core.measure.Distance;
-import hitch.core.rules.CareRules;
 import hitch.core.rules.HouseRules;
 import hitch.core.rules.RulePart;
 import hitch.core.rules.ShowingRules;
@@ -61,7 +60,7 @@ final class RulesForm extends VBox {
                 1,
                 120,
                 r -> r.care().monthsBetweenCleanings(),
-                (r, v) -> new CareRules((int) Math.round(v)));
+                (r, v) -> r.care().every((int) Math.round(v)));
         rule(
                 "Footage shown before a finding",
                 "s",

@@ -6,8 +6,7 @@ import hitch.core.line.SpanGiven;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
-import hitch.core.pipe.Material;
-import hitch.core.pipe.PipeSize;
+import hitch.core.pipe.Pipe;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.survey.LengthRow;
 import hitch.core.survey.LineEvent;
@@ -17,10 +16,9 @@ import hitch.core.survey.Whose;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
-import java.util.Arrays;
+import hitch.desk.widget.PipeChoices;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.layout.HBox;
@@ -30,7 +28,6 @@ import javafx.scene.layout.VBox;
 /** What the pipe is made of, to be put right in place, and what it adds up to. */
 final class PipePanel implements Panel {
     private static final String UNKNOWN = "unknown";
-    private static final List<Integer> SIZES = List.of(0, 2, 3, 4, 5, 6, 8, 10, 12, 15, 18, 24);
     /** A change this near to the end of a span is what ends it. */
     private static final Distance AT_THE_END = Distance.feet(0.2);
 
@@ -65,51 +62,54 @@ final class PipePanel implements Panel {
         }
         VBox left = new VBox(16, pipe);
         if (!survey.line().ways().isEmpty()) {
-            left.getChildren().add(new StretchForm(desk, survey.line().ways(), materials(), SIZES));
+            left.getChildren().add(new StretchForm(desk, survey.line().ways()));
         }
         HBox box = new HBox(16, left, lengths(survey), events(survey));
         box.getStyleClass().add("page");
         return box;
     }
 
-    /** What a pipe may be made of, first of all unknown. */
-    private static List<Optional<Material>> materials() {
-        return Stream.concat(
-                        Stream.of(Optional.<Material>empty()),
-                        Arrays.stream(Material.values()).map(Optional::of))
-                .toList();
-    }
-
     private void row(Table pipe, Way way, PipeSpan span, Survey survey) {
         LengthUnit unit = survey.facts().unit();
-        Region material = Fields.choice(
+        Region material = PipeChoices.material(
                 "Material of " + span.words(),
-                materials(),
+                UNKNOWN,
                 span.material(),
-                m -> m.map(Material::word).orElse(UNKNOWN),
                 m -> give(SpanGiven.material(way.name(), span.extent(), m), m.equals(span.material())));
-        Region size = Fields.choice(
+        Region size = PipeChoices.size(
                 "Size of " + span.words(),
-                SIZES,
-                span.size().map(PipeSize::inches).orElse(0),
-                i -> i == 0 ? UNKNOWN : i + " in",
-                i -> size(way, span, i == 0 ? Optional.empty() : Optional.of(new PipeSize(i))));
-        Region lined = Fields.check(
-                "lined", span.lined(), on -> give(SpanGiven.lining(way.name(), span.extent(), on), on == span.lined()));
+                UNKNOWN,
+                span.size(),
+                i -> give(SpanGiven.size(way.name(), span.extent(), i), i.equals(span.size())));
+        Region lined = PipeChoices.lining(
+                "Lining of " + span.words(),
+                "no lining",
+                span.pipe().lining(),
+                l -> give(
+                        SpanGiven.lining(way.name(), span.extent(), l),
+                        l.equals(span.pipe().lining())));
+        Region laid = Fields.text(
+                "Year laid of " + span.words(),
+                span.pipe().laid().map(String::valueOf).orElse(""),
+                64,
+                typed -> laid(way, span, typed));
         Station end = span.extent().to();
         Optional<LocatedFinding> change = changeAt(survey, way, end);
         Node to = change.<Node>map(f -> PlaceField.of(desk, "End of " + span.words() + ", " + unit.sign(), f, end))
                 .orElseGet(() -> Labels.of(
                         unit.number(survey.line().stationing().read(end).fromDatum()), "measure"));
-        for (Region field : List.of(size, material, lined)) {
+        for (Region field : List.of(size, material, lined, laid)) {
             field.setMinWidth(Region.USE_PREF_SIZE);
         }
         size.setPrefWidth(92);
         material.setPrefWidth(112);
+        lined.setPrefWidth(104);
         pipe.row(
                 size,
                 material,
                 lined,
+                Labels.of("laid", "soft"),
+                laid,
                 Labels.of(unit.show(span.length()), "measure"),
                 Labels.of("to", "soft"),
                 to,
@@ -139,8 +139,21 @@ final class PipePanel implements Panel {
                 .findFirst();
     }
 
-    private void size(Way way, PipeSpan span, Optional<PipeSize> size) {
-        give(SpanGiven.size(way.name(), span.extent(), size), size.equals(span.size()));
+    private void laid(Way way, PipeSpan span, String typed) {
+        Optional<Integer> year = Optional.empty();
+        if (!typed.isBlank()) {
+            try {
+                year = Pipe.UNKNOWN
+                        .withLaid(Optional.of(Integer.valueOf(typed)))
+                        .laid();
+            } catch (IllegalArgumentException e) {
+                desk.work().notices().say("\"" + typed + "\" is not a year such as 1962; the pipe was left as it was.");
+                return;
+            }
+        }
+        give(
+                SpanGiven.laid(way.name(), span.extent(), year),
+                year.equals(span.pipe().laid()));
     }
 
     /** @param same whether it is what stands there already */

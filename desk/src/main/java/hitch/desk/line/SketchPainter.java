@@ -73,7 +73,7 @@ public final class SketchPainter {
         double[] xs = {from, to, to, from};
         g.setFill(textures.of(p.span(), tones));
         g.fillPolygon(xs, new double[] {left, right, right + p.height(), left + p.height()}, 4);
-        if (p.span().material().isEmpty()) {
+        if (p.span().pipe().wall().isEmpty()) {
             hatch(g, new Mark.Hatch(from, to - from, left, right, p.height()), tones, width);
         }
         g.setFill(Color.color(1, 1, 1, 0.16));

@@ -4,11 +4,13 @@ import hitch.core.line.SpanGiven;
 import hitch.core.measure.Cover;
 import hitch.core.measure.Extent;
 import hitch.core.pipe.Material;
+import hitch.core.pipe.Pipe;
 import hitch.core.pipe.PipeSize;
 import hitch.core.survey.Way;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
+import hitch.desk.widget.PipeChoices;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
@@ -26,23 +28,17 @@ final class StretchForm extends VBox {
     private final ComboBox<Way> way;
     private final FromTo stretch;
     private final ComboBox<Optional<Material>> material;
-    private final ComboBox<Integer> size;
+    private final ComboBox<Optional<PipeSize>> size;
 
     /**
      * @param ways at least one
-     * @param sizes to choose from; 0 leaves what was reckoned
      */
-    StretchForm(Context desk, List<Way> ways, List<Optional<Material>> materials, List<Integer> sizes) {
+    StretchForm(Context desk, List<Way> ways) {
         super(6);
         this.desk = desk;
         this.way = Fields.choice("Pipe of the stretch", ways, ways.getFirst(), Way::words, w -> {});
-        this.material = Fields.choice(
-                "Material of the stretch",
-                materials,
-                Optional.empty(),
-                m -> m.map(Material::word).orElse("as it is"),
-                m -> {});
-        this.size = Fields.choice("Size of the stretch", sizes, 0, i -> i == 0 ? "as it is" : i + " in", i -> {});
+        this.material = PipeChoices.material("Material of the stretch", "as it is", Optional.empty(), m -> {});
+        this.size = PipeChoices.size("Size of the stretch", "as it is", Optional.empty(), i -> {});
         Button put = Labels.button("Put", "", "Put this stretch of pipe in", this::put);
         this.stretch = new FromTo(desk, "Stretch", this::put);
         HBox row = new HBox(8, stretch, size, material, put);
@@ -65,13 +61,13 @@ final class StretchForm extends VBox {
         Way pipe = way.getValue();
         Optional<Extent> inside =
                 Cover.of(asked).within(pipe.whole()).parts().stream().findFirst();
-        Optional<PipeSize> bore = size.getValue() == 0 ? Optional.empty() : Optional.of(new PipeSize(size.getValue()));
+        Pipe is = Pipe.of(material.getValue(), size.getValue());
         if (inside.isEmpty()) {
             say("Nothing of " + pipe.words() + " lies from " + stretch.words() + "; nothing was changed.");
-        } else if (bore.isEmpty() && material.getValue().isEmpty()) {
+        } else if (is.isUnknown()) {
             say("Choose what the stretch is made of, its size, or both.");
         } else {
-            SpanGiven given = new SpanGiven(pipe.name(), inside.get(), material.getValue(), bore, false, Set.of());
+            SpanGiven given = new SpanGiven(pipe.name(), inside.get(), is, Set.of());
             desk.work().changeLine(l -> l.withSpan(given));
         }
     }

@@ -4,10 +4,8 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
-import hitch.core.pipe.Material;
 import hitch.core.pipe.Opening;
 import hitch.core.pipe.OpeningKind;
-import hitch.core.pipe.PipeSize;
 import hitch.core.run.Direction;
 import hitch.core.run.Equipment;
 import hitch.core.run.Phase;
@@ -15,24 +13,18 @@ import hitch.core.run.Run;
 import hitch.core.run.Zero;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
-import java.util.Arrays;
+import hitch.desk.widget.PipeChoices;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.function.UnaryOperator;
-import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** One run: where the camera went in, which way, what the counter read there, and how it lies on the line. */
 final class RunForm extends VBox {
-    private static final List<Integer> SIZES = List.of(0, 2, 3, 4, 5, 6, 8, 10, 12);
     private static final String UNKNOWN = "unknown";
-    private static final List<Optional<Material>> MATERIALS = Stream.concat(
-                    Stream.of(Optional.<Material>empty()),
-                    Arrays.stream(Material.values()).map(Optional::of))
-            .toList();
 
     private final Context desk;
     private final Run run;
@@ -80,19 +72,20 @@ final class RunForm extends VBox {
                         Opening.Ways::word,
                         w -> open(x -> x.withSort(x.sort(), w))),
                 text("Where", o.place(), 240, t -> open(x -> x.withPlace(t))),
-                choice(
+                Fields.named(
                         "Pipe there",
-                        MATERIALS,
-                        o.material(),
-                        m -> m.map(Material::word).orElse(UNKNOWN),
-                        m -> open(x -> x.withPipe(m, x.size()))),
-                choice(
+                        PipeChoices.material(
+                                "Pipe there",
+                                UNKNOWN,
+                                o.material(),
+                                m -> open(x -> x.withPipe(x.pipe().withMaterial(m))))),
+                Fields.named(
                         "Size",
-                        SIZES,
-                        o.size().map(PipeSize::inches).orElse(0),
-                        i -> i == 0 ? UNKNOWN : i + " in",
-                        i -> open(x ->
-                                x.withPipe(x.material(), i == 0 ? Optional.empty() : Optional.of(new PipeSize(i))))));
+                        PipeChoices.size(
+                                "Size",
+                                UNKNOWN,
+                                o.size(),
+                                i -> open(x -> x.withPipe(x.pipe().withSize(i))))));
     }
 
     private List<Node> counter() {

@@ -1,7 +1,7 @@
 package hitch.desk.widget;
 
-import hitch.core.pipe.Material;
 import hitch.core.pipe.PipeSpan;
+import hitch.core.pipe.Wall;
 import hitch.desk.Tones;
 import hitch.media.draw.Palette;
 import java.util.Optional;
@@ -34,28 +34,28 @@ public final class PipePaint {
     /** The bare wall of a pipe, without the light on it. */
     public static void wall(
             GraphicsContext g, PipeSpan span, Tones tones, double x, double y, double w, double h, boolean along) {
-        Optional<Material> material = span.material();
+        Optional<Wall> its = span.pipe().wall();
         g.beginPath();
         g.rect(x, y, w, h);
         g.clip();
-        g.setFill(material.map(PipePaint::colour).orElse(tones.edge()));
+        g.setFill(its.map(PipePaint::colour).orElse(tones.edge()));
         g.fillRect(x, y, w, h);
         Random random =
                 new Random(span.extent().from().mm() * 31 + span.extent().to().mm());
         double length = along ? w : h;
-        if (material.isEmpty()) {
+        if (its.isEmpty()) {
             hatch(g, tones, x, y, w, h);
         } else {
-            switch (material.get()) {
-                case CLAY, CONCRETE -> joints(g, x, y, w, h, along, 14, Color.color(0.25, 0.13, 0.07, 0.45));
-                case CAST_IRON, STEEL, TAR_FIBRE -> speckle(g, random, x, y, w, h, (int) (length * 1.6));
-                default -> joints(g, x, y, w, h, along, 44, Color.color(0.3, 0.33, 0.33, 0.5));
+            switch (its.get().grain()) {
+                case JOINTED -> joints(g, x, y, w, h, along, 14, Color.color(0.25, 0.13, 0.07, 0.45));
+                case ROUGH -> speckle(g, random, x, y, w, h, (int) (length * 1.6));
+                case SMOOTH -> joints(g, x, y, w, h, along, 44, Color.color(0.3, 0.33, 0.33, 0.5));
             }
         }
     }
 
-    private static Color colour(Material material) {
-        return Color.web(String.format("#%06X", Palette.material(material).getRGB() & 0xFFFFFF));
+    private static Color colour(Wall wall) {
+        return Color.web(String.format("#%06X", Palette.wall(wall).getRGB() & 0xFFFFFF));
     }
 
     private static void joints(

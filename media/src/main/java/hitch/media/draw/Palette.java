@@ -1,6 +1,6 @@
 package hitch.media.draw;
 
-import hitch.core.pipe.Material;
+import hitch.core.pipe.Wall;
 import java.awt.Color;
 
 /** The colours of Hitch. Copper marks what is chosen, teal is water and nothing else. */
@@ -17,8 +17,8 @@ public final class Palette {
 
     private Palette() {}
 
-    /** The colour a material has wherever the pipe is drawn: near its own, so that nobody needs a key. */
-    public static Color material(Material material) {
-        return new Color(material.colour());
+    /** The colour a wall has wherever the pipe is drawn: near its own, so that nobody needs a key. */
+    public static Color wall(Wall wall) {
+        return new Color(wall.colour());
     }
 }

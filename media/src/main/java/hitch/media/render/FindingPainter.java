@@ -126,7 +126,7 @@ final class FindingPainter {
         may.spans().forEach(s -> {
             double from = top + (s.extent().from().mm() - seen.from().mm()) * scale;
             double to = top + (s.extent().to().mm() - seen.from().mm()) * scale;
-            pen.fill(s.material().map(Palette::material).orElse(Palette.PAPER_EDGE), x - 7, from, 14, to - from);
+            pen.fill(s.pipe().wall().map(Palette::wall).orElse(Palette.PAPER_EDGE), x - 7, from, 14, to - from);
             if (to - from > 22) {
                 pen.line(s.words(), Typefaces.text(14), Palette.INK_SOFT, x + 40, (from + to) / 2 + 5, 170);
             }

@@ -138,7 +138,7 @@ public final class PlannedJob {
                 .orElse(pipe.spans().getLast());
         String kind =
                 trip.tied() ? "cleanout of the " + trip.name() : trip.start() == 0 ? "two-way cleanout" : "cleanout";
-        Opening opening = new Opening(kind, "", span.material(), new PipeSize(span.inches()));
+        Opening opening = new Opening(kind, "", span.material(), PipeSize.inches(span.inches()));
         return new Run(
                         new RunId(trip.name().replace(' ', '-')),
                         trip.name(),

@@ -68,7 +68,7 @@ record JournalLine(long number, String at, String by, Entry entry, Optional<Heig
             return new Entry.Redid();
         }
         try {
-            return new Entry.Did(EditJson.read(line.path("did")));
+            return new Entry.Did(EditJson.read(PipeParts.joined(line.path("did"))));
         } catch (JacksonException | IllegalArgumentException | NullPointerException e) {
             // Its checksum holds, so it is as it was written, by a Hitch that knows more.
             String name = line.path("did").path("edit").asString("a change");

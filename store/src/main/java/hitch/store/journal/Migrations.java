@@ -14,7 +14,7 @@ import tools.jackson.databind.node.ObjectNode;
  * Brings lines of older formats to the present one, a step from each format to the next.
  *
  * <p>Format 1 named edits and marks by their classes, wrote the house rules in one piece ({@link FlatRules}), and had neither
- * header nor checksums.
+ * header nor checksums. Formats 1 and 2 told the parts of a pipe one by one ({@link PipeParts}).
  */
 final class Migrations {
     private static final Set<String> MARKS = Set.of("Reading", "Zeroing");
@@ -38,7 +38,7 @@ final class Migrations {
 
     private static Optional<Entry> entry(JsonNode line) {
         if (line.has("did")) {
-            ObjectNode edit = FlatRules.parted((ObjectNode) renamed(line.get("did")));
+            ObjectNode edit = (ObjectNode) PipeParts.joined(FlatRules.parted((ObjectNode) renamed(line.get("did"))));
             return EditNames.ofClass(edit.path("edit").asString("")).map(name -> {
                 edit.put("edit", name);
                 return new Entry.Did(lenient(edit));

@@ -8,16 +8,21 @@ import java.nio.charset.StandardCharsets;
 final class OldJournals {
     private OldJournals() {}
 
+    /** A journal of an older format, with what was delivered from it then. */
+    static byte[] of(int format) throws IOException {
+        return file("format-" + format + ".jsonl");
+    }
+
+    static String findings(int format) throws IOException {
+        return new String(file("format-" + format + ".findings.csv"), StandardCharsets.UTF_8);
+    }
+
+    static String line(int format) throws IOException {
+        return new String(file("format-" + format + ".line.json"), StandardCharsets.UTF_8);
+    }
+
     static byte[] first() throws IOException {
-        return file("format-1.jsonl");
-    }
-
-    static String firstFindings() throws IOException {
-        return new String(file("format-1.findings.csv"), StandardCharsets.UTF_8);
-    }
-
-    static String firstLine() throws IOException {
-        return new String(file("format-1.line.json"), StandardCharsets.UTF_8);
+        return of(1);
     }
 
     private static byte[] file(String name) throws IOException {

@@ -11,13 +11,15 @@ import hitch.core.job.JobHistory;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import java.io.IOException;
-import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
 
 /** A job that an earlier version wrote opens, and comes to the same numbers. */
 class OldJournalsTest {
-    @Test
-    void theFirstFormatComesToTheSameNumbers() throws IOException {
-        ReadJournal read = JournalReader.read(OldJournals.first());
+    @ParameterizedTest
+    @ValueSource(ints = {1, 2})
+    void anOldFormatComesToTheSameNumbers(int format) throws IOException {
+        ReadJournal read = JournalReader.read(OldJournals.of(format));
         assertThat(read.damage()).isEmpty();
         assertThat(read.newer()).isEmpty();
         Survey survey = Reckoner.survey(
@@ -25,7 +27,7 @@ class OldJournalsTest {
                         .job());
         StringBuilder csv = new StringBuilder();
         FindingsCsv.write(FindingRow.of(Disclosure.of(survey, Recipient.HOMEOWNER)), csv);
-        assertThat(csv.toString()).isEqualTo(OldJournals.firstFindings());
-        assertThat(LineJson.write(survey)).isEqualTo(OldJournals.firstLine());
+        assertThat(csv.toString()).isEqualTo(OldJournals.findings(format));
+        assertThat(LineJson.write(survey)).isEqualTo(OldJournals.line(format));
     }
 }

@@ -3,12 +3,12 @@ package hitch.core.note.grammar;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.PipePart;
 import hitch.core.finding.Topic;
 import hitch.core.finding.Traits;
 import hitch.core.measure.Distance;
 import hitch.core.note.Act;
 import hitch.core.note.Certainty;
+import hitch.core.pipe.Pipe;
 import java.util.LinkedHashSet;
 import java.util.Optional;
 import java.util.Set;
@@ -25,8 +25,8 @@ final class Candidate {
     private Distance size;
     private Integer share;
     private Degree degree;
-    private PipePart before = PipePart.UNKNOWN;
-    private PipePart after = PipePart.UNKNOWN;
+    private Pipe before = Pipe.UNKNOWN;
+    private Pipe after = Pipe.UNKNOWN;
     private Distance depth;
     private Integer angle;
     private final Set<Phrase> used = new LinkedHashSet<>();
@@ -106,19 +106,19 @@ final class Candidate {
         return is(FindingKind.MATERIAL_CHANGE) || is(FindingKind.SIZE_CHANGE);
     }
 
-    Candidate between(PipePart before, PipePart after) {
+    Candidate between(Pipe before, Pipe after) {
         this.before = before;
         this.after = after;
         return this;
     }
 
     /** Adds a bore to the far side of a change of material that has none yet. */
-    boolean addSize(PipePart size) {
-        boolean open = after.material().isPresent()
+    boolean addSize(Pipe size) {
+        boolean open = after.wall().isPresent()
                 && after.size().isEmpty()
                 && size.size().isPresent();
         if (open) {
-            after = new PipePart(after.material(), size.size());
+            after = after.withSize(size.size());
         }
         return open;
     }

@@ -3,13 +3,11 @@ package hitch.core.note.grammar;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.PipePart;
 import hitch.core.measure.Distance;
 import hitch.core.note.Act;
 import hitch.core.note.Certainty;
-import hitch.core.pipe.Material;
 import hitch.core.pipe.PipeSize;
-import java.util.Optional;
+import hitch.core.pipe.Wall;
 
 /** What a part of a note means. */
 sealed interface Meaning {
@@ -19,7 +17,7 @@ sealed interface Meaning {
     /** Something done or asked for; {@code weak} where the word often means something else. */
     record Doing(Act act, boolean weak) implements Meaning {}
 
-    record MadeOf(Material material) implements Meaning {}
+    record MadeOf(Wall wall) implements Meaning {}
 
     record Round(ClockPosition clock, boolean weak) implements Meaning {}
 
@@ -64,9 +62,9 @@ sealed interface Meaning {
     record Angle(int degrees) implements Meaning {}
 
     /** A pipe by material, size or both. */
-    record Pipe(PipePart part) implements Meaning {
+    record Pipe(hitch.core.pipe.Pipe part) implements Meaning {
         static Pipe of(int inches) {
-            return new Pipe(new PipePart(Optional.empty(), Optional.of(new PipeSize(inches))));
+            return new Pipe(hitch.core.pipe.Pipe.of(PipeSize.inches(inches)));
         }
     }
 

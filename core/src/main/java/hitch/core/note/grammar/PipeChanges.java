@@ -1,7 +1,7 @@
 package hitch.core.note.grammar;
 
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.PipePart;
+import hitch.core.pipe.Pipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Set;
@@ -54,7 +54,7 @@ final class PipeChanges {
 
     /** @return where to go on */
     private int at(int i) {
-        PipePart here = part(i);
+        Pipe here = part(i);
         int second = second(i);
         if (second > 0) {
             add(i, here, part(second));
@@ -70,12 +70,12 @@ final class PipeChanges {
             boolean from =
                     ends(i) || parts.is(parts.before(i), Glue.FROM) || parts.says(parts.before(i), "of", "out of");
             if (from) {
-                add(i, here, PipePart.UNKNOWN);
+                add(i, here, Pipe.UNKNOWN);
             } else {
-                add(i, PipePart.UNKNOWN, here);
+                add(i, Pipe.UNKNOWN, here);
             }
-        } else if (typed && here.material().isPresent() && onlyPlaced()) {
-            add(i, PipePart.UNKNOWN, here);
+        } else if (typed && here.wall().isPresent() && onlyPlaced()) {
+            add(i, Pipe.UNKNOWN, here);
         } else {
             context.add(new Meaning.Pipe(here));
         }
@@ -103,14 +103,14 @@ final class PipeChanges {
         return place;
     }
 
-    private void add(int i, PipePart before, PipePart after) {
-        boolean material = before.material().isPresent() || after.material().isPresent();
-        boolean same = before.material().isPresent()
-                && before.material().equals(after.material())
+    private void add(int i, Pipe before, Pipe after) {
+        boolean material = before.wall().isPresent() || after.wall().isPresent();
+        boolean same = before.wall().isPresent()
+                && before.wall().equals(after.wall())
                 && after.size().isPresent();
         // "Clay to PVC, and it goes to six inch" is one change.
         boolean more = before.isUnknown()
-                && after.material().isEmpty()
+                && after.wall().isEmpty()
                 && !changes.isEmpty()
                 && !placeBetween(changes.getLast().at(), i)
                 && changes.getLast().addSize(after);
@@ -127,8 +127,8 @@ final class PipeChanges {
             if (parts.has(j, Meaning.Pipe.class)) {
                 boolean beside = typed
                         && j == i + 1
-                        && part(i).material().isPresent()
-                        && part(j).material().isPresent();
+                        && part(i).wall().isPresent()
+                        && part(j).wall().isPresent();
                 return (linked || beside) && !part(j).equals(part(i)) ? j : -1;
             }
             linked |= parts.isAny(j, Glue.INTO, Glue.TO) || parts.says(j, ">", "-");
@@ -192,7 +192,7 @@ final class PipeChanges {
         return -1;
     }
 
-    private PipePart part(int i) {
+    private Pipe part(int i) {
         return parts.as(i, Meaning.Pipe.class).orElseThrow().part();
     }
 }

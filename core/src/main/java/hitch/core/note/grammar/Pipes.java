@@ -1,7 +1,8 @@
 package hitch.core.note.grammar;
 
-import hitch.core.finding.PipePart;
+import hitch.core.pipe.Lining;
 import hitch.core.pipe.Material;
+import hitch.core.pipe.Pipe;
 import java.util.Optional;
 
 /** Joins bores and materials that stand beside each other into one pipe: "4 inch", "cast iron", "four inch clay". */
@@ -10,14 +11,14 @@ final class Pipes {
 
     static void join(Phrases parts) {
         for (int i = 0; i < parts.size(); i++) {
-            Optional<PipePart> here = pipe(parts, i);
+            Optional<Pipe> here = pipe(parts, i);
             if (here.isEmpty()) {
                 continue;
             }
             int last = i;
-            PipePart whole = here.get();
+            Pipe whole = here.get();
             for (int next = onward(parts, last); next > 0; next = onward(parts, last)) {
-                Optional<PipePart> more = pipe(parts, next).flatMap(both(whole));
+                Optional<Pipe> more = pipe(parts, next).flatMap(both(whole));
                 if (more.isEmpty()) {
                     break;
                 }
@@ -41,22 +42,18 @@ final class Pipes {
         return between ? i + 2 : i + 1;
     }
 
-    private static java.util.function.Function<PipePart, Optional<PipePart>> both(PipePart first) {
-        return second -> {
-            boolean clash = first.material().isPresent() && second.material().isPresent()
-                    || first.size().isPresent() && second.size().isPresent();
-            return clash
-                    ? Optional.empty()
-                    : Optional.of(new PipePart(
-                            first.material().or(second::material), first.size().or(second::size)));
-        };
+    private static java.util.function.Function<Pipe, Optional<Pipe>> both(Pipe first) {
+        return second ->
+                first.clashes(second) || first.equals(second) ? Optional.empty() : Optional.of(first.or(second));
     }
 
-    private static Optional<PipePart> pipe(Phrases parts, int i) {
-        Optional<Material> material = parts.as(i, Meaning.MadeOf.class).map(Meaning.MadeOf::material);
-        if (material.isPresent()) {
-            return Optional.of(new PipePart(material, Optional.empty()));
-        }
-        return parts.as(i, Meaning.Pipe.class).map(Meaning.Pipe::part);
+    private static Optional<Pipe> pipe(Phrases parts, int i) {
+        return parts.as(i, Meaning.MadeOf.class)
+                .map(Meaning.MadeOf::wall)
+                .map(w -> switch (w) {
+                    case Material m -> Pipe.of(m);
+                    case Lining l -> Pipe.of(l);
+                })
+                .or(() -> parts.as(i, Meaning.Pipe.class).map(Meaning.Pipe::part));
     }
 }

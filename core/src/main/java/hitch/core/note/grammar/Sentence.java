@@ -1,11 +1,11 @@
 package hitch.core.note.grammar;
 
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.PipePart;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Chip;
 import hitch.core.note.Draft;
+import hitch.core.pipe.Pipe;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -113,7 +113,7 @@ final class Sentence {
     }
 
     /** Pipes that are named without a change. */
-    List<PipePart> pipes() {
+    List<Pipe> pipes() {
         return pipes.stream().map(Meaning.Pipe::part).toList();
     }
 

@@ -1,11 +1,11 @@
 package hitch.core.note.grammar;
 
 import hitch.core.finding.FindingKind;
-import hitch.core.finding.PipePart;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.Note;
 import hitch.core.note.NoteReader;
+import hitch.core.pipe.Pipe;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -63,7 +63,7 @@ public final class TradeNoteReader implements NoteReader {
         NoteRest rest = new NoteRest(text, PLAIN);
         Optional<Draft> before = last;
         Optional<Meaning.Place> carried = Optional.empty();
-        List<PipePart> pipes = new ArrayList<>();
+        List<Pipe> pipes = new ArrayList<>();
         for (List<Token> tokens : sentences(text)) {
             Sentence sentence = new Sentence(tokens, words, unit, typed, before, carried);
             List<Draft> next = sentence.drafts(text);

@@ -5,7 +5,9 @@ import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
 import hitch.core.note.Act;
 import hitch.core.note.Certainty;
+import hitch.core.pipe.Lining;
 import hitch.core.pipe.Material;
+import hitch.core.pipe.Wall;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStream;
@@ -13,6 +15,7 @@ import java.io.InputStreamReader;
 import java.io.UncheckedIOException;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -101,7 +104,7 @@ final class WordFile {
     private static Meaning meaning(String heading, String key, boolean weak) {
         return switch (heading) {
             case "finding" -> new Meaning.Thing(kind(key), weak);
-            case "material" -> new Meaning.MadeOf(Material.valueOf(constant(key)));
+            case "material" -> new Meaning.MadeOf(wall(constant(key)));
             case "clock" -> new Meaning.Round(clock(key), weak);
             case "degree" -> new Meaning.Much(Degree.valueOf(constant(key)));
             case "certainty" -> new Meaning.Sure(Certainty.valueOf(constant(key)));
@@ -129,5 +132,13 @@ final class WordFile {
 
     private static String constant(String key) {
         return key.toUpperCase(Locale.ROOT).replace(' ', '_').replace('-', '_');
+    }
+
+    private static Wall wall(String name) {
+        return Arrays.stream(Lining.values())
+                .filter(l -> l.name().equals(name))
+                .<Wall>map(l -> l)
+                .findFirst()
+                .orElseGet(() -> Material.valueOf(name));
     }
 }

@@ -4,8 +4,8 @@ import hitch.core.finding.Cleanable;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Movable;
-import hitch.core.finding.PipePart;
 import hitch.core.footage.FrameRef;
+import hitch.core.pipe.Pipe;
 import hitch.core.run.Direction;
 import hitch.core.run.Phase;
 import hitch.core.run.Run;
@@ -97,11 +97,11 @@ record Sight(
     }
 
     /** What it says lies up the line of it, for a change of pipe. */
-    PipePart upstream() {
+    Pipe upstream() {
         return with ? finding.traits().before() : finding.traits().after();
     }
 
-    PipePart downstream() {
+    Pipe downstream() {
         return with ? finding.traits().after() : finding.traits().before();
     }
 

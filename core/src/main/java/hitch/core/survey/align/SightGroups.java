@@ -3,7 +3,6 @@ package hitch.core.survey.align;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Movable;
-import hitch.core.finding.PipePart;
 import hitch.core.measure.Distance;
 import java.util.ArrayList;
 import java.util.BitSet;
@@ -194,14 +193,9 @@ final class SightGroups {
         }
         boolean otherBranch =
                 !one.names().isEmpty() && !two.names().isEmpty() && !one.names().equals(two.names());
-        return !otherBranch && agree(one.upstream(), two.upstream()) && agree(one.downstream(), two.downstream());
-    }
-
-    private static boolean agree(PipePart a, PipePart b) {
-        boolean material =
-                a.material().isEmpty() || b.material().isEmpty() || a.material().equals(b.material());
-        boolean size = a.size().isEmpty() || b.size().isEmpty() || a.size().equals(b.size());
-        return material && size;
+        return !otherBranch
+                && !one.upstream().clashes(two.upstream())
+                && !one.downstream().clashes(two.downstream());
     }
 
     private double low(int i) {

@@ -202,9 +202,9 @@ class TradeNoteReaderTest {
     void knowsChangesOfPipe() {
         Draft draft = read("4 in clay to 6 in pvc");
         assertThat(draft.traits().before().material()).contains(Material.CLAY);
-        assertThat(draft.traits().before().size().orElseThrow().inches()).isEqualTo(4);
+        assertThat(draft.traits().before().size().orElseThrow().inInches()).isEqualTo(4);
         assertThat(draft.traits().after().material()).contains(Material.PVC);
-        assertThat(draft.traits().after().size().orElseThrow().inches()).isEqualTo(6);
+        assertThat(draft.traits().after().size().orElseThrow().inInches()).isEqualTo(6);
         assertThat(draft.place()).isEmpty();
         assertThat(read("cast iron to clay").traits().before().material()).contains(Material.CAST_IRON);
     }

@@ -6,6 +6,7 @@ import hitch.core.finding.FindingKind;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.pipe.Material;
+import hitch.core.pipe.Wall;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
@@ -60,12 +61,12 @@ class WordsTest {
     @Property
     void everyChangeOfMaterialIsRead(@ForAll("materials") String before, @ForAll("materials") String after) {
         Draft draft = read(before + " to " + after);
-        if (material(before) == material(after)) {
+        if (wall(before) == wall(after)) {
             return;
         }
         assertThat(draft.kind()).isEqualTo(FindingKind.MATERIAL_CHANGE);
-        assertThat(draft.traits().before().material()).contains(material(before));
-        assertThat(draft.traits().after().material()).contains(material(after));
+        assertThat(draft.traits().before().wall()).contains(wall(before));
+        assertThat(draft.traits().after().wall()).contains(wall(after));
         assertThat(draft.remark()).isEmpty();
     }
 
@@ -90,8 +91,8 @@ class WordsTest {
         assertThat(near.to("roots")).isEmpty();
     }
 
-    private static Material material(String phrase) {
-        return ((Meaning.MadeOf) Words.shipped().phrases().get(phrase)).material();
+    private static Wall wall(String phrase) {
+        return ((Meaning.MadeOf) Words.shipped().phrases().get(phrase)).wall();
     }
 
     @Provide
