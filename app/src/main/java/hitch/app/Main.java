@@ -3,6 +3,7 @@ package hitch.app;
 import hitch.core.disclosure.Recipient;
 import hitch.media.MediaException;
 import hitch.store.DataFolder;
+import hitch.store.FirmFolder;
 import hitch.store.StoreException;
 import java.nio.file.Path;
 import java.util.List;
@@ -76,16 +77,7 @@ public final class Main implements Runnable {
     static CommandLine commandLine() {
         CommandLine line = new CommandLine(new Main());
         line.setCaseInsensitiveEnumValuesAllowed(true);
-        line.registerConverter(
-                Recipient.class,
-                word -> Recipient.of(word)
-                        .orElseThrow(() ->
-                                new CommandLine.TypeConversionException("there is no recipient " + word + "; there are "
-                                        + String.join(
-                                                ", ",
-                                                Recipient.STANDARD.stream()
-                                                        .map(Recipient::word)
-                                                        .toList()))));
+        line.registerConverter(Recipient.class, Main::recipient);
         line.setParameterExceptionHandler((e, arguments) -> {
             e.getCommandLine()
                     .getErr()
@@ -98,6 +90,20 @@ public final class Main implements Runnable {
             return 1;
         });
         return line;
+    }
+
+    /** One of those that come with Hitch or of the firm's own. */
+    private static Recipient recipient(String word) {
+        List<Recipient> all;
+        try {
+            all = new FirmFolder(DataFolder.path()).recipients();
+        } catch (StoreException e) {
+            throw new CommandLine.TypeConversionException(e.getMessage());
+        }
+        return Recipient.of(word, all)
+                .orElseThrow(() -> new CommandLine.TypeConversionException("there is no recipient " + word
+                        + "; there are "
+                        + String.join(", ", all.stream().map(Recipient::word).toList())));
     }
 
     /** One plain line for the user; the whole story goes to the log. */

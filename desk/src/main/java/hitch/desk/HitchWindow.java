@@ -1,9 +1,12 @@
 package hitch.desk;
 
+import hitch.core.job.Edit;
+import hitch.core.rules.HouseRules;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.voice.Narrator;
 import hitch.sim.DemoJob;
+import hitch.store.FirmFolder;
 import hitch.store.JobFolder;
 import hitch.store.RecentJobs;
 import hitch.store.StoreException;
@@ -102,7 +105,7 @@ public final class HitchWindow implements StartScreen.Choices {
 
     private void enter(JobFolder folder) {
         notices.close();
-        enter(new Workspace(folder, notices, narrator));
+        enter(new Workspace(folder, notices, narrator, new FirmFolder(data)));
     }
 
     private void enter(Workspace work) {
@@ -116,7 +119,23 @@ public final class HitchWindow implements StartScreen.Choices {
     @Override
     public void newJob() {
         String stamp = LocalDateTime.now().format(DateTimeFormatter.ofPattern("yyyy-MM-dd-HHmmss"));
-        later(() -> JobFolder.create(data.resolve("jobs").resolve("job-" + stamp)), this::enter);
+        later(() -> created(data.resolve("jobs").resolve("job-" + stamp)), this::enter);
+    }
+
+    /** A new job, with a copy of the firm's rules. */
+    private JobFolder created(Path where) throws StoreException {
+        HouseRules rules = HouseRules.DEFAULT;
+        try {
+            rules = new FirmFolder(data).rules();
+        } catch (StoreException e) {
+            LOG.warn("the firm's rules cannot be read", e);
+            notices.say(e.getMessage());
+        }
+        JobFolder job = JobFolder.create(where);
+        if (!rules.equals(HouseRules.DEFAULT)) {
+            job.apply(new Edit.TakeRules(rules));
+        }
+        return job;
     }
 
     @Override

@@ -20,6 +20,7 @@ import hitch.desk.task.Task;
 import hitch.desk.task.Tasks;
 import hitch.media.MediaException;
 import hitch.media.voice.Narrator;
+import hitch.store.FirmFolder;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.Stills;
@@ -56,27 +57,30 @@ public final class Workspace implements AutoCloseable {
     private final Notices notices;
     private final Narrator narrator;
     private final ExecutorService edits = Executors.newSingleThreadExecutor(daemon("edits"));
-    private final ExecutorService stills = Executors.newSingleThreadExecutor(daemon("stills"));
+    private final ShortWork shortWork;
     private final ReadOnlyObjectWrapper<Snapshot> snapshot;
     private final ReadOnlyLongWrapper stillsTaken = new ReadOnlyLongWrapper();
     private final Map<ClipId, Watched> watched = new ConcurrentHashMap<>();
     private final Tasks tasks = new Tasks(Platform::runLater);
     private final ClipWatch watch;
+    private final FirmBook firm;
     private volatile Job latest;
     private volatile Adjustment preview;
     private volatile boolean asRecorded;
 
-    public Workspace(JobFolder folder, Notices notices, Narrator narrator) {
+    public Workspace(JobFolder folder, Notices notices, Narrator narrator, FirmFolder firm) {
         this.folder = folder;
         this.narrator = narrator;
         this.footage = new Footage(folder.folder());
         this.notices = notices;
+        this.shortWork = new ShortWork(notices);
         this.latest = folder.job();
         this.snapshot = new ReadOnlyObjectWrapper<>(reckon(folder.history()));
         folder.notices().forEach(notices::say);
         // A still that an undo or a crash left out is taken again.
         snapshot.get().job().findings().forEach(this::takeStill);
         watch = new ClipWatch(this);
+        this.firm = new FirmBook(firm, this);
     }
 
     static java.util.concurrent.ThreadFactory daemon(String name) {
@@ -235,21 +239,24 @@ public final class Workspace implements AutoCloseable {
     }
 
     private void takeStill(Finding finding) {
-        if (stills.isShutdown()) {
-            return;
-        }
-        stills.execute(() -> {
-            try {
-                if (Files.exists(folder.still(finding))) {
-                    return;
-                }
-                Stills.take(folder, footage, finding);
-                Platform.runLater(() -> stillsTaken.set(stillsTaken.get() + 1));
-            } catch (MediaException e) {
-                LOG.warn("a still could not be taken", e);
-                notices.say("No still of " + finding.id() + ": " + e.getMessage());
-            }
-        });
+        inBackground(
+                () -> {
+                    if (Files.exists(folder.still(finding))) {
+                        return false;
+                    }
+                    try {
+                        Stills.take(folder, footage, finding);
+                    } catch (MediaException e) {
+                        throw new MediaException("No still of " + finding.id() + ": " + e.getMessage(), e);
+                    }
+                    return true;
+                },
+                taken -> stillsTaken.set(stillsTaken.get() + (taken ? 1 : 0)));
+    }
+
+    /** The firm whose job it is. */
+    public FirmBook firm() {
+        return firm;
     }
 
     /** The board of long work. */
@@ -268,18 +275,7 @@ public final class Workspace implements AutoCloseable {
 
     /** Does short {@code work} off the interface thread and hands its result back on it; trouble becomes a notice. */
     public <T> void inBackground(Callable<T> work, Consumer<T> then) {
-        stills.execute(() -> {
-            try {
-                T result = work.call();
-                Platform.runLater(() -> then.accept(result));
-            } catch (MediaException | StoreException e) {
-                LOG.warn("background work failed", e);
-                notices.say(e.getMessage());
-            } catch (Exception e) {
-                LOG.error("background work failed", e);
-                notices.say("Something went wrong; the job is untouched. The log tells more.");
-            }
-        });
+        shortWork.run(work, then);
     }
 
     /** Where the still of a finding is or will be. */
@@ -292,7 +288,7 @@ public final class Workspace implements AutoCloseable {
     public void close() {
         tasks.close();
         edits.close();
-        stills.shutdownNow();
+        shortWork.close();
         try {
             folder.close();
         } catch (StoreException e) {

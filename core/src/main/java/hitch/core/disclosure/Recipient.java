@@ -82,10 +82,26 @@ public record Recipient(
 
     /** The one called {@code word}, in any case; {@code owner} is the homeowner too. */
     public static Optional<Recipient> of(String word) {
+        return of(word, STANDARD);
+    }
+
+    /** The one of {@code all} called {@code word}. */
+    public static Optional<Recipient> of(String word, List<Recipient> all) {
         String sought = word.strip().toLowerCase(Locale.ROOT);
-        return STANDARD.stream()
+        return all.stream()
                 .filter(r -> r.word.equals(sought) || r == HOMEOWNER && sought.equals("owner"))
                 .findFirst();
+    }
+
+    public Recipient {
+        if (!word.matches("[a-z0-9]+(-[a-z0-9]+)*")) {
+            throw new IllegalArgumentException("\"" + word + "\" is no word for a recipient: lower case, no blanks");
+        }
+        title = title.replaceAll("\\s+", " ").strip();
+        wants = wants.replaceAll("\\s+", " ").strip();
+        if (title.isEmpty()) {
+            throw new IllegalArgumentException("a recipient is called something");
+        }
     }
 
     /** What it is called within a sentence, behind "the". */

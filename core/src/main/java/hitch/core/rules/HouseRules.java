@@ -8,7 +8,7 @@ import java.util.Map;
  * speaks. What stands where nobody changed anything, and why, is in {@code house-rules.txt}.
  */
 public record HouseRules(WeighingRules weighing, CareRules care, ShowingRules showing, WordRules own, LineRules line) {
-    public static final HouseRules DEFAULT = HouseRulesFile.shipped();
+    public static final HouseRules DEFAULT = RulesText.standard();
 
     /** The firm's own words, lower case, and the kinds they name. */
     public Map<String, FindingKind> words() {

@@ -18,6 +18,7 @@ import hitch.desk.widget.StillView;
 import hitch.media.render.StoryRenderer;
 import java.util.Locale;
 import javafx.beans.property.ObjectProperty;
+import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
@@ -44,18 +45,17 @@ public final class CutBench implements Bench {
         this.desk = desk;
         this.recipient = recipient;
         HBox top = new HBox(12, Labels.heading("Script for the"));
-        ToggleGroup group = new ToggleGroup();
-        for (Recipient each : Recipient.STANDARD) {
-            ToggleButton button = new ToggleButton(each.title());
-            button.setToggleGroup(group);
-            button.setSelected(each == recipient.get());
-            button.setOnAction(e -> {
-                button.setSelected(true);
-                recipient.set(each);
-            });
-            recipient.addListener((o, was, is) -> button.setSelected(is == each));
-            top.getChildren().add(button);
-        }
+        HBox choices = new HBox(12);
+        Runnable offer = () -> {
+            ToggleGroup group = new ToggleGroup();
+            choices.getChildren()
+                    .setAll(desk.work().firm().recipients().stream()
+                            .map(r -> choice(r, group))
+                            .toList());
+        };
+        desk.work().firm().recipients().addListener((ListChangeListener<Recipient>) c -> offer.run());
+        offer.run();
+        top.getChildren().add(choices);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         top.getChildren().addAll(gap, Labels.of("about", "soft"), length);
@@ -71,6 +71,18 @@ public final class CutBench implements Bench {
         desk.work().stillsTakenProperty().addListener((o, was, is) -> fill());
         recipient.addListener((o, was, is) -> fill());
         fill();
+    }
+
+    private ToggleButton choice(Recipient each, ToggleGroup group) {
+        ToggleButton button = new ToggleButton(each.title());
+        button.setToggleGroup(group);
+        button.setSelected(each.equals(recipient.get()));
+        button.setOnAction(e -> {
+            button.setSelected(true);
+            recipient.set(each);
+        });
+        recipient.addListener((o, was, is) -> button.setSelected(is.equals(each)));
+        return button;
     }
 
     private void fill() {

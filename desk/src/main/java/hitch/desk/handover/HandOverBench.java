@@ -23,6 +23,7 @@ import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
 import javafx.beans.property.SimpleObjectProperty;
+import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -67,28 +68,53 @@ public final class HandOverBench implements Bench {
 
     private Node recipients() {
         FlowPane row = new FlowPane(12, 12);
-        ToggleGroup group = new ToggleGroup();
-        for (Recipient each : Recipient.STANDARD) {
-            Label wants = Labels.of(each.wants(), "soft");
-            wants.setWrapText(true);
-            wants.setMaxWidth(220);
-            ToggleButton card = new ToggleButton();
-            card.setGraphic(new VBox(4, Labels.of(each.title(), "strong", "large"), wants));
-            card.setAccessibleText(each.title() + ": " + each.wants());
-            card.getStyleClass().add("recipient");
-            card.setId("recipient-" + each.word());
-            card.setToggleGroup(group);
-            card.setPrefSize(264, 104);
-            card.setAlignment(Pos.TOP_LEFT);
-            card.setSelected(each == recipient.get());
-            card.setOnAction(e -> {
-                card.setSelected(true);
-                recipient.set(each);
-            });
-            recipient.addListener((o, was, is) -> card.setSelected(is == each));
-            row.getChildren().add(card);
+        RecipientForm form = new RecipientForm(desk, recipient::set);
+        form.setVisible(false);
+        form.managedProperty().bind(form.visibleProperty());
+        var all = desk.work().firm().recipients();
+        Runnable fill = () -> {
+            ToggleGroup group = new ToggleGroup();
+            row.getChildren().setAll(all.stream().map(r -> card(r, group)).toList());
+            Button more = Labels.button(
+                    "Another kind…", "", "Add another kind of recipient", () -> form.setVisible(!form.isVisible()));
+            more.setId("recipient-more");
+            more.getStyleClass().add("quiet");
+            row.getChildren().add(more);
+            form.setVisible(false);
+        };
+        all.addListener((ListChangeListener<Recipient>) c -> fill.run());
+        fill.run();
+        return new VBox(12, row, form);
+    }
+
+    private Node card(Recipient each, ToggleGroup group) {
+        Label wants = Labels.of(each.wants(), "soft");
+        wants.setWrapText(true);
+        wants.setMaxWidth(220);
+        ToggleButton card = new ToggleButton();
+        VBox words = new VBox(4, Labels.of(each.title(), "strong", "large"), wants);
+        card.setGraphic(words);
+        card.setAccessibleText(each.title() + ": " + each.wants());
+        card.getStyleClass().add("recipient");
+        card.setId("recipient-" + each.word());
+        card.setToggleGroup(group);
+        card.setPrefSize(264, 104);
+        card.setAlignment(Pos.TOP_LEFT);
+        card.setSelected(each.equals(recipient.get()));
+        card.setOnAction(e -> {
+            card.setSelected(true);
+            recipient.set(each);
+        });
+        recipient.addListener((o, was, is) -> card.setSelected(is.equals(each)));
+        if (Recipient.STANDARD.contains(each)) {
+            return card;
         }
-        return row;
+        Button gone = Labels.button("Remove", "", "Remove the recipient " + each.title(), () -> {
+            recipient.set(Recipient.HOMEOWNER);
+            desk.work().firm().remove(each);
+        });
+        gone.getStyleClass().add("quiet");
+        return new VBox(4, card, gone);
     }
 
     private Node target() {

@@ -24,7 +24,7 @@ final class RulesForm extends VBox {
         getStyleClass().add("page");
         Label about = Labels.of("The firm's own numbers. Local code decides where it speaks.", "soft");
         about.setWrapText(true);
-        getChildren().addAll(Labels.heading("House rules"), about);
+        getChildren().addAll(Labels.heading("House rules"), about, new FirmRules(desk));
         rule(
                 "Roots are a repair from",
                 "% of the bore",

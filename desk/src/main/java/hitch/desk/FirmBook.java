@@ -1,0 +1,82 @@
+package hitch.desk;
+
+import hitch.core.disclosure.Recipient;
+import hitch.core.rules.HouseRules;
+import hitch.store.FirmFolder;
+import hitch.store.StoreException;
+import java.util.List;
+import java.util.function.Consumer;
+import java.util.stream.Stream;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.collections.FXCollections;
+import javafx.collections.ObservableList;
+
+/** The firm as an open job sees it: its house rules and its kinds of recipients. Changed on the interface thread. */
+public final class FirmBook {
+    private final FirmFolder folder;
+    private final Workspace work;
+    private final ReadOnlyObjectWrapper<HouseRules> rules = new ReadOnlyObjectWrapper<>(HouseRules.DEFAULT);
+    private final ObservableList<Recipient> recipients = FXCollections.observableArrayList(Recipient.STANDARD);
+
+    FirmBook(FirmFolder folder, Workspace work) {
+        this.folder = folder;
+        this.work = work;
+        read(folder::rules, rules::set);
+        read(folder::recipients, recipients::setAll);
+    }
+
+    private interface Reading<T> {
+        T read() throws StoreException;
+    }
+
+    private <T> void read(Reading<T> what, Consumer<T> then) {
+        work.inBackground(what::read, then);
+    }
+
+    /** The firm's rules as they stand now; a job's own may differ. */
+    public ReadOnlyObjectProperty<HouseRules> rulesProperty() {
+        return rules.getReadOnlyProperty();
+    }
+
+    /** Those that come with Hitch, then the firm's own. */
+    public ObservableList<Recipient> recipients() {
+        return recipients;
+    }
+
+    /** Makes these the firm's rules, for every job that is begun from now on. */
+    public void keep(HouseRules these) {
+        work.inBackground(
+                () -> {
+                    folder.keep(these);
+                    return these;
+                },
+                kept -> {
+                    rules.set(kept);
+                    work.notices().say("These are the firm's rules now, for every job begun from here on.");
+                });
+    }
+
+    /** Adds a kind of recipient, in place of the one with its word if that is the firm's own. */
+    public void add(Recipient one) {
+        if (Recipient.of(one.word()).isPresent()) {
+            work.notices().say("There is a recipient called " + one.title() + " already. Choose another name.");
+            return;
+        }
+        keep(Stream.concat(recipients.stream().filter(r -> !r.word().equals(one.word())), Stream.of(one))
+                .toList());
+    }
+
+    public void remove(Recipient one) {
+        keep(recipients.stream().filter(r -> !r.equals(one)).toList());
+    }
+
+    private void keep(List<Recipient> all) {
+        work.inBackground(
+                () -> {
+                    folder.keep(all);
+                    return all;
+                },
+                recipients::setAll);
+    }
+}

@@ -1,0 +1,65 @@
+package hitch.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.disclosure.Recipient;
+import hitch.core.rules.HouseRules;
+import hitch.store.FirmFolder;
+import java.nio.file.Path;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.control.TextField;
+import org.junit.jupiter.api.Test;
+
+/** The firm's rules and its own kinds of recipients, which outlast a job. */
+class FirmWindowTest extends OpenWindow {
+    private static final HouseRules FIRM =
+            HouseRules.DEFAULT.with(HouseRules.DEFAULT.care().every(6));
+
+    @Override
+    protected Path create(Path job) throws Exception {
+        new FirmFolder(folder.resolve("data")).keep(FIRM);
+        return super.create(job);
+    }
+
+    @Test
+    void rulesThatDifferAreToldAndBroughtTogether() throws Exception {
+        clickOn("#bench-judge");
+        until(() -> lookup("#firm-rules .label").queryAll().stream()
+                .anyMatch(n -> n.toString().contains("between cleanings: 12 months here, 6 months in the firm's")));
+        clickOn("#make-firm-rules");
+        until(() -> job().work().firm().rulesProperty().get().equals(survey().rules()));
+        assertThat(new FirmFolder(folder.resolve("data")).rules()).isEqualTo(survey().rules());
+        assertThat(lookup("#firm-rules").query().isVisible()).isFalse();
+        interact(() -> job().work().changeRules(r -> r.care().every(24)));
+        until(() -> lookup("#firm-rules").query().isVisible());
+        clickOn("#take-firm-rules");
+        until(() -> survey().rules().care().monthsBetweenCleanings() == 12);
+    }
+
+    @Test
+    void aNewJobBeginsWithTheFirmsRules() throws TimeoutException {
+        clickOn("Jobs");
+        clickOn("New job");
+        until(() -> window.job().isPresent());
+        assertThat(survey().rules()).isEqualTo(FIRM);
+    }
+
+    @Test
+    void aKindOfRecipientIsAddedAndRemoved() throws Exception {
+        clickOn("#bench-hand-over");
+        clickOn("#recipient-more");
+        interact(() -> lookup("#recipient-title").queryAs(TextField.class).setText("Tree surgeon"));
+        clickOn("#recipient-add");
+        clickOn("#recipient-tree-surgeon");
+        Recipient added = new FirmFolder(folder.resolve("data")).recipients().getLast();
+        assertThat(added.title()).isEqualTo("Tree surgeon");
+        assertThat(added.isPublic()).as("the least, where nothing was chosen").isTrue();
+        assertThat(added.people()).isFalse();
+        clickOn("#recipient-more");
+        interact(() -> lookup("#recipient-title").queryAs(TextField.class).setText("Buyer"));
+        clickOn("#recipient-add");
+        until(() -> notice().contains("There is a recipient called Buyer already"));
+        clickOn(named("Remove the recipient Tree surgeon"));
+        until(() -> job().work().firm().recipients().equals(Recipient.STANDARD));
+    }
+}
