@@ -9,6 +9,7 @@ import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -94,13 +95,15 @@ class BenchesTest extends OpenWindow {
     void theScriptFollowsTheRecipient() throws TimeoutException {
         marked("roots top heavy at 12 ft");
         clickOn("#bench-cut");
-        assertThat(lookup((Node n) -> n instanceof Label l && l.getText().contains("It needs a repair."))
-                        .tryQuery())
-                .isPresent();
+        until(() -> says("It needs a repair."));
         clickOn("Buyer");
-        until(() -> lookup((Node n) -> n instanceof Label l && l.getText().contains("before closing"))
+        until(() -> says("before closing"));
+    }
+
+    private boolean says(String words) {
+        return lookup((Node n) -> n instanceof TextArea t && t.getText().contains(words))
                 .tryQuery()
-                .isPresent());
+                .isPresent();
     }
 
     @Test

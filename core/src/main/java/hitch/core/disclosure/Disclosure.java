@@ -10,6 +10,7 @@ import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.PropertyFacts;
 import hitch.core.job.PropertyFactsBuilder;
+import hitch.core.job.ShotChange;
 import hitch.core.judge.Advice;
 import hitch.core.judge.Adviser;
 import hitch.core.measure.Distance;
@@ -17,6 +18,7 @@ import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.pipe.PipeSpan;
+import hitch.core.rules.ShowingRules;
 import hitch.core.run.Run;
 import hitch.core.survey.PlaceWords;
 import hitch.core.survey.SeenPart;
@@ -200,14 +202,27 @@ public final class Disclosure {
         return number;
     }
 
-    /** Seconds of footage before a frame that are shown: the house rule's, less where not all of them may be seen. */
-    public double secondsBefore(FrameRef frame) {
-        return mayBeShown(frame, -STEP_S, survey.rules().showing().before());
+    /** Seconds of footage before a frame that are shown: those wished, less where not all of them may be seen. */
+    public double secondsBefore(FrameRef frame, double wished) {
+        return mayBeShown(frame, -STEP_S, wished);
     }
 
     /** Seconds of footage after it, likewise. */
-    public double secondsAfter(FrameRef frame) {
-        return mayBeShown(frame, STEP_S, survey.rules().showing().after());
+    public double secondsAfter(FrameRef frame, double wished) {
+        return mayBeShown(frame, STEP_S, wished);
+    }
+
+    /** How much footage the house shows about a finding. */
+    public ShowingRules showing() {
+        return survey.rules().showing();
+    }
+
+    /** What was changed in a shot of this recipient's story; what was typed is told without names that stay here. */
+    public ShotChange change(String shot) {
+        ShotChange change = survey.story().at(recipient.word(), shot);
+        return change.narration()
+                .map(n -> change.saying(text(n), change.writtenOn()))
+                .orElse(change);
     }
 
     private double mayBeShown(FrameRef frame, double step, double most) {

@@ -94,6 +94,14 @@ public sealed interface Edit {
         }
     }
 
+    /** Changes one shot of the story for one recipient; {@link ShotChange#NONE} gives it back as proposed. */
+    record ChangeShot(String recipient, String shot, ShotChange change) implements Edit {
+        @Override
+        public String words() {
+            return change.leftOut() ? "leave out a shot" : "change a shot";
+        }
+    }
+
     /** Says what is known of the line besides what was seen: its branches, the ground, the boundary. */
     record DescribeLine(LineFacts line) implements Edit {
         @Override

@@ -37,6 +37,7 @@ import java.util.stream.Collectors;
  * @param findings in the order they were made
  * @param talk captions of what was said, in the order they came in
  * @param line what is known of the line besides what was seen
+ * @param story what was changed in the stories told of it
  * @param nextFinding number of the next finding; numbers are never used twice
  */
 @RecordBuilder
@@ -51,6 +52,7 @@ public record Job(
         List<Finding> findings,
         List<Commentary> talk,
         LineFacts line,
+        StoryChanges story,
         int nextFinding) {
     public static final Job EMPTY = new Job(
             PropertyFacts.BLANK,
@@ -63,6 +65,7 @@ public record Job(
             List.of(),
             List.of(),
             LineFacts.NONE,
+            StoryChanges.NONE,
             1);
 
     /** A zeroing set by hand this near to one that was read is the same zeroing, moved; seconds. */
@@ -116,6 +119,10 @@ public record Job(
             case Edit.DescribeProperty e ->
                 JobBuilder.builder(this).facts(e.facts()).build();
             case Edit.DescribeLine e -> JobBuilder.builder(this).line(e.line()).build();
+            case Edit.ChangeShot e ->
+                JobBuilder.builder(this)
+                        .story(story.with(e.recipient(), e.shot(), e.change()))
+                        .build();
             case Edit.TakeRules e -> withRules(e.rules());
             case Edit.SetRules e -> withRules(rules.with(e.part()));
             case Edit.PutClip e ->

@@ -195,9 +195,7 @@ public final class RulesText {
                 String kind = text(name);
                 words.put(
                         name.substring(WORD.length()),
-                        Arrays.stream(FindingKind.values())
-                                .filter(k -> k.word().equals(kind))
-                                .findFirst()
+                        WordRules.kind(kind)
                                 .orElseThrow(
                                         () -> new IllegalArgumentException("The word \"" + name.substring(WORD.length())
                                                 + "\" names \"" + kind + "\", which is no kind of finding.")));

@@ -5,11 +5,12 @@ import java.util.List;
 /**
  * A card of text.
  *
+ * @param key what it goes by, such as {@code card:opening}
  * @param title its heading
  * @param rows what it says, top to bottom
  * @param narration what is spoken over it
  */
-public record CardShot(String title, List<Row> rows, String narration) implements Shot {
+public record CardShot(String key, String title, List<Row> rows, String narration) implements Shot {
     /**
      * A line of a card.
      *
@@ -25,5 +26,10 @@ public record CardShot(String title, List<Row> rows, String narration) implement
 
     public CardShot {
         rows = List.copyOf(rows);
+    }
+
+    @Override
+    public CardShot saying(String words) {
+        return new CardShot(key, title, rows, words);
     }
 }

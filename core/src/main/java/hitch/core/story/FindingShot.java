@@ -3,6 +3,7 @@ package hitch.core.story;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingId;
 import hitch.core.footage.FrameRef;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Optional;
 
 /**
@@ -18,6 +19,7 @@ import java.util.Optional;
  * @param pointer where in the pipe the pointer goes; empty for none
  * @param narration what is spoken over the held frame
  */
+@RecordBuilder
 public record FindingShot(
         String title,
         FindingId finding,
@@ -28,4 +30,14 @@ public record FindingShot(
         int knots,
         Optional<ClockPosition> pointer,
         String narration)
-        implements Shot {}
+        implements Shot, FindingShotBuilder.With {
+    @Override
+    public String key() {
+        return "finding:" + finding;
+    }
+
+    @Override
+    public FindingShot saying(String words) {
+        return withNarration(words);
+    }
+}

@@ -28,7 +28,13 @@ public final class ScriptWriter {
         this.unit = may.unit();
     }
 
+    /** The story as it is told: as proposed, with what people changed in it. */
     public static Story write(Disclosure may) {
+        return Script.of(may).told();
+    }
+
+    /** The story as it follows from the record. */
+    static Story propose(Disclosure may) {
         return new ScriptWriter(may).story();
     }
 
@@ -81,7 +87,7 @@ public final class ScriptWriter {
         if (!facts.firm().isBlank()) {
             rows.add(CardShot.Row.of("Reviewed by", (facts.reviewer() + ", " + facts.firm()).replaceAll("^, ", "")));
         }
-        return new CardShot("The inside of the sewer line", rows, openingWords());
+        return new CardShot("card:opening", "The inside of the sewer line", rows, openingWords());
     }
 
     private String openingWords() {
@@ -106,8 +112,8 @@ public final class ScriptWriter {
                 found.finding().kind().title() + ", " + place(found),
                 found.finding().id(),
                 found.finding().frame(),
-                may.secondsBefore(found.finding().frame()),
-                may.secondsAfter(found.finding().frame()),
+                may.secondsBefore(found.finding().frame(), may.showing().before()),
+                may.secondsAfter(found.finding().frame(), may.showing().after()),
                 Wording.what(found),
                 found.weight().knots(),
                 found.finding().traits().clock(),
@@ -157,7 +163,7 @@ public final class ScriptWriter {
         may.advice().stream().limit(3).map(Advice::proposal).forEach(p -> rows.add(CardShot.Row.of("Advice", p)));
         notSeen(shown).forEach(n -> rows.add(CardShot.Row.of("Not seen", n)));
         Cautions.ALL.forEach(c -> rows.add(CardShot.Row.of("Mind", c)));
-        return new CardShot("What was found", rows, closingWords(shown));
+        return new CardShot("card:closing", "What was found", rows, closingWords(shown));
     }
 
     private String brief(LocatedFinding found) {

@@ -60,7 +60,8 @@ public final class Reckoner {
                 noted,
                 watched,
                 line,
-                job.adjustments());
+                job.adjustments(),
+                job.story());
     }
 
     /** From the first place on the line that the camera reached to the last. */

@@ -14,6 +14,7 @@ import hitch.core.footage.FrameRef;
 import hitch.core.footage.Stretch;
 import hitch.core.footage.Watched;
 import hitch.core.job.PropertyFacts;
+import hitch.core.job.StoryChanges;
 import hitch.core.measure.Cover;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
@@ -45,6 +46,7 @@ import java.util.Optional;
  * @param watched what a look through each clip found; clips not looked through are left out
  * @param line the pipe as reckoned
  * @param adjustments how stretches of clips are looked at
+ * @param story what was changed in the stories told of it
  */
 public record Survey(
         PropertyFacts facts,
@@ -58,7 +60,8 @@ public record Survey(
         List<LocatedFinding> noted,
         Map<ClipId, Watched> watched,
         Line line,
-        Map<ClipId, Adjustments> adjustments) {
+        Map<ClipId, Adjustments> adjustments,
+        StoryChanges story) {
 
     public Optional<Clip> clip(ClipId id) {
         return clips.stream().filter(c -> c.id().equals(id)).findFirst();

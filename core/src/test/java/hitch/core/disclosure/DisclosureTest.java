@@ -127,10 +127,10 @@ class DisclosureTest {
     void footageRoundAFindingStopsAtTheBoundary() {
         Job job = marked();
         FrameRef frame = new FrameRef(Sample.DOWN, 46_000);
-        assertThat(of(job, Recipient.DISTRICT).secondsBefore(frame)).isCloseTo(1.0, within(0.05));
-        assertThat(of(job, Recipient.HOMEOWNER).secondsBefore(frame))
+        assertThat(of(job, Recipient.DISTRICT).secondsBefore(frame, 2.5)).isCloseTo(1.0, within(0.05));
+        assertThat(of(job, Recipient.HOMEOWNER).secondsBefore(frame, 2.5))
                 .isEqualTo(job.rules().showing().before());
-        assertThat(of(job, Recipient.DISTRICT).secondsAfter(frame))
+        assertThat(of(job, Recipient.DISTRICT).secondsAfter(frame, 1.5))
                 .isEqualTo(job.rules().showing().after());
     }
 

@@ -63,6 +63,10 @@ public final class RandomEdits {
                     Optional.empty(),
                     List.of());
         });
+        Arbitrary<Edit> shot = net.jqwik.api.Combinators.combine(
+                        text, Arbitraries.of("finding:F1", "card:opening"), Arbitraries.of(true, false))
+                .as((words, key, out) -> new Edit.ChangeShot(
+                        "buyer", key, ShotChange.NONE.saying(words, "0").leftOut(out)));
         Arbitrary<Edit> facts = text.map(t -> new Edit.DescribeProperty(new PropertyFacts(
                 t,
                 "Wendle",
@@ -156,6 +160,7 @@ public final class RandomEdits {
                         2,
                         Combinators.combine(id, Arbitraries.of(Weight.values()).optional())
                                 .as(Edit.WeighFinding::new)),
+                Tuple.of(1, shot),
                 Tuple.of(1, RandomLine.edit()),
                 Tuple.of(6, RandomTalk.edit(clip, id, finding)),
                 Tuple.of(2, id.map(Edit.RemoveFinding::new)));

@@ -2,19 +2,16 @@ package hitch.desk.cut;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
-import hitch.core.story.CardShot;
-import hitch.core.story.Chapter;
 import hitch.core.story.Cutting;
-import hitch.core.story.FindingShot;
+import hitch.core.story.Script;
 import hitch.core.story.ScriptWriter;
-import hitch.core.story.Shot;
 import hitch.core.story.Story;
 import hitch.core.survey.Survey;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
 import hitch.desk.widget.Labels;
-import hitch.desk.widget.StillView;
+import hitch.desk.widget.Typing;
 import hitch.media.render.StoryRenderer;
 import java.util.Locale;
 import javafx.beans.property.ObjectProperty;
@@ -38,6 +35,7 @@ public final class CutBench implements Bench {
     private final Context desk;
     private final ObjectProperty<Recipient> recipient;
     private final VBox root = new VBox();
+    private boolean stale = true;
     private final VBox rows = new VBox();
     private final Label length = Labels.of("", "measure-large");
 
@@ -70,7 +68,11 @@ public final class CutBench implements Bench {
         desk.work().snapshotProperty().addListener((o, was, is) -> fill());
         desk.work().stillsTakenProperty().addListener((o, was, is) -> fill());
         recipient.addListener((o, was, is) -> fill());
-        fill();
+        root.sceneProperty().addListener((o, was, is) -> {
+            if (is != null && stale) {
+                write();
+            }
+        });
     }
 
     private ToggleButton choice(Recipient each, ToggleGroup group) {
@@ -85,14 +87,24 @@ public final class CutBench implements Bench {
         return button;
     }
 
+    /** Writes the page anew, but never under the hand, and not while nobody looks. */
     private void fill() {
+        if (root.getScene() == null) {
+            stale = true;
+            return;
+        }
+        Typing.orOnceLeft(rows, this::write);
+    }
+
+    private void write() {
+        stale = false;
         Survey survey = desk.work().now().survey();
-        Story story = ScriptWriter.write(Disclosure.of(survey, recipient.get()));
-        length.setText(clock(estimate(story, survey).seconds()));
+        Script script = Script.of(Disclosure.of(survey, recipient.get()));
+        length.setText(clock(estimate(script.told(), survey).seconds()));
         rows.getChildren().clear();
-        for (Chapter chapter : story.chapters()) {
+        for (Script.Part chapter : script.chapters()) {
             rows.getChildren().add(Labels.of(chapter.title(), "chapter"));
-            chapter.shots().forEach(s -> rows.getChildren().add(row(s, survey)));
+            chapter.lines().forEach(l -> rows.getChildren().add(new ScriptRow(desk, recipient.get(), l)));
         }
     }
 
@@ -104,49 +116,6 @@ public final class CutBench implements Bench {
                 s -> survey.clip(s.frame().clip())
                         .map(c -> StoryRenderer.around(s, c))
                         .orElse(new double[] {0, 0}));
-    }
-
-    private Node row(Shot shot, Survey survey) {
-        Label words = Labels.of(shot.narration());
-        words.setWrapText(true);
-        words.setMinHeight(Region.USE_PREF_SIZE);
-        VBox left = new VBox(words);
-        left.setPrefWidth(620);
-        left.setMaxWidth(620);
-        HBox right = new HBox(12);
-        right.setAlignment(Pos.CENTER_LEFT);
-        switch (shot) {
-            case FindingShot found -> {
-                StillView still = new StillView(120, 90);
-                survey.finding(found.finding())
-                        .ifPresent(f -> still.show(desk.work().still(f.finding())));
-                Label caption = Labels.of(found.caption(), "strong");
-                caption.setWrapText(true);
-                Label times = Labels.of(
-                        String.format(
-                                Locale.ROOT,
-                                "%.1f s up to it, held while spoken, %.1f s on",
-                                found.before(),
-                                found.after()),
-                        "soft");
-                times.setWrapText(true);
-                right.getChildren().addAll(still, new VBox(4, Labels.of(found.title(), "soft"), caption, times));
-            }
-            case CardShot card -> {
-                VBox sheet = new VBox(2, Labels.of(card.title(), "strong"));
-                card.rows().stream().limit(3).forEach(r -> {
-                    Label row = Labels.of(r.label() + "  " + r.text(), "soft");
-                    row.setWrapText(true);
-                    sheet.getChildren().add(row);
-                });
-                sheet.getStyleClass().add("card");
-                sheet.setMaxWidth(400);
-                right.getChildren().add(sheet);
-            }
-        }
-        HBox row = new HBox(32, left, right);
-        row.getStyleClass().add("script-row");
-        return row;
     }
 
     static String clock(double seconds) {

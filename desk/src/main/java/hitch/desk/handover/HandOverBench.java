@@ -2,6 +2,7 @@ package hitch.desk.handover;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.story.Script;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Notices;
@@ -169,6 +170,16 @@ public final class HandOverBench implements Bench {
                                         + recipient.get().called()
                                         + kept(recipient.get()),
                                 "soft")));
+        int stale = Script.of(may).stale().size();
+        if (stale > 0) {
+            Label told = Labels.of(
+                    (stale == 1 ? "The words of one shot tell" : "The words of " + stale + " shots tell")
+                            + " what was so before; look at them on Cut. They go as they are, and the manifest says so.",
+                    "strong");
+            told.setWrapText(true);
+            told.setId("stale-words");
+            about.getChildren().add(told);
+        }
         if (desk.work().now().survey().facts().internalOnly()) {
             about.getChildren()
                     .add(Labels.of("This job is marked for internal use only; clear that on Load first.", "strong"));

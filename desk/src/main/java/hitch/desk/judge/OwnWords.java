@@ -1,16 +1,8 @@
 package hitch.desk.judge;
 
-import hitch.core.finding.FindingKind;
 import hitch.core.rules.WordRules;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
-import java.util.Arrays;
-import java.util.LinkedHashMap;
-import java.util.Locale;
-import java.util.Map;
-import java.util.Optional;
-import java.util.TreeMap;
-import java.util.stream.Collectors;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
 import javafx.scene.layout.VBox;
@@ -43,40 +35,22 @@ final class OwnWords extends VBox {
         fill();
     }
 
-    private Map<String, FindingKind> known() {
-        return desk.work().now().survey().rules().words();
+    private WordRules known() {
+        return desk.work().now().survey().rules().own();
     }
 
     private void fill() {
-        field.setText(new TreeMap<>(known())
-                .entrySet().stream()
-                        .map(e -> e.getKey() + " = " + e.getValue().word())
-                        .collect(Collectors.joining("\n")));
+        field.setText(known().text());
     }
 
     private void keep() {
-        Map<String, FindingKind> words = new LinkedHashMap<>();
-        for (String line : field.getText().lines().filter(l -> !l.isBlank()).toList()) {
-            int equals = line.indexOf('=');
-            String own = equals < 0 ? "" : line.substring(0, equals).strip().toLowerCase(Locale.ROOT);
-            Optional<FindingKind> kind = kind(line.substring(equals + 1).strip().toLowerCase(Locale.ROOT));
-            if (own.isEmpty() || kind.isEmpty()) {
-                desk.work()
-                        .notices()
-                        .say("\"" + line.strip() + "\" names no kind Hitch knows. Write it as: beaver dam = blockage. "
-                                + "The words were left as they were.");
-                return;
+        try {
+            WordRules words = WordRules.parse(field.getText());
+            if (!words.equals(known())) {
+                desk.work().changeRules(r -> words);
             }
-            words.put(own, kind.get());
+        } catch (IllegalArgumentException e) {
+            desk.work().notices().say(e.getMessage() + " The words were left as they were.");
         }
-        if (!words.equals(known())) {
-            desk.work().changeRules(r -> new WordRules(words));
-        }
-    }
-
-    private static Optional<FindingKind> kind(String word) {
-        return Arrays.stream(FindingKind.values())
-                .filter(k -> k.word().equals(word))
-                .findFirst();
     }
 }

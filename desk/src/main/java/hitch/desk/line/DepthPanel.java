@@ -6,9 +6,12 @@ import hitch.core.job.Edit;
 import hitch.core.line.Ground;
 import hitch.core.line.GroundMark;
 import hitch.core.line.GroundMark.Surface;
+import hitch.core.line.GroundText;
 import hitch.core.line.LineFacts;
 import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
 import hitch.core.survey.Fall;
 import hitch.core.survey.Locate;
 import hitch.core.survey.Survey;
@@ -149,7 +152,14 @@ final class DepthPanel implements Panel {
             case NOT_SAID -> Ground.NOT_SAID;
             case LEVEL -> Ground.LEVEL;
             case SLOPE -> Ground.slope(before.percent());
-            case HEIGHTS -> GroundText.start(desk.work().now().survey());
+            case HEIGHTS ->
+                GroundText.level(desk.work()
+                        .now()
+                        .survey()
+                        .line()
+                        .main()
+                        .map(w -> w.whole())
+                        .orElse(Extent.at(Station.DATUM)));
         };
         put(next);
     }

@@ -9,6 +9,7 @@ import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
+import hitch.core.survey.CounterWalk;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
 import hitch.desk.play.Player;
@@ -166,7 +167,10 @@ final class CounterBar extends HBox {
     }
 
     private List<CounterWalk.Stop> stops(Player.Frame frame) {
-        return CounterWalk.of(frame.clip(), desk.work().now());
+        return CounterWalk.of(
+                frame.clip(),
+                desk.work().now().job().marksOf(frame.clip().id()),
+                desk.work().now().survey());
     }
 
     private Optional<CounterMark> markAt(Player.Frame frame) {

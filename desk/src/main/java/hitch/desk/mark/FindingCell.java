@@ -5,6 +5,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.story.Wording;
 import hitch.core.survey.PlaceWords;
 import hitch.core.survey.Survey;
+import hitch.core.talk.Twins;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Rope;

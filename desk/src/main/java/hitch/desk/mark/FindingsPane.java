@@ -4,6 +4,7 @@ import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Edit;
+import hitch.core.talk.Twins;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
 import hitch.desk.task.Rank;

@@ -1,11 +1,11 @@
 package hitch.desk.mark;
 
 import hitch.core.counter.CounterTrace;
+import hitch.core.footage.ClockText;
 import hitch.core.run.Run;
 import hitch.core.survey.PlaceWords;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
-import hitch.desk.widget.ClockText;
 import hitch.desk.widget.Labels;
 import java.util.Locale;
 import java.util.Optional;

@@ -2,14 +2,15 @@ package hitch.desk.mark;
 
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
+import hitch.core.footage.ClockText;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
+import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Contradiction;
 import hitch.desk.Context;
 import hitch.desk.mark.SpokenDesk.PlaceChosen;
-import hitch.desk.widget.ClockText;
 import hitch.desk.widget.Labels;
 import java.util.ArrayList;
 import java.util.List;

@@ -11,6 +11,7 @@ import hitch.core.note.Act;
 import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
 import hitch.core.run.Run;
+import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.talk.Contradiction;
 import hitch.desk.Context;
 import java.util.Optional;

@@ -1,14 +1,15 @@
 package hitch.desk.mark;
 
 import hitch.core.footage.Clip;
+import hitch.core.footage.ClockText;
 import hitch.core.job.Edit;
+import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Cue;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
 import hitch.desk.mark.SpokenDesk.PlaceChosen;
 import hitch.desk.play.Player;
-import hitch.desk.widget.ClockText;
 import hitch.desk.widget.Labels;
 import hitch.store.CaptionFile;
 import java.io.File;

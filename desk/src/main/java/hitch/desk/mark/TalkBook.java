@@ -1,21 +1,13 @@
 package hitch.desk.mark;
 
-import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
-import hitch.core.measure.Distance;
-import hitch.core.measure.Extent;
 import hitch.core.note.NoteReader;
-import hitch.core.run.Run;
-import hitch.core.survey.Survey;
+import hitch.core.survey.spoken.SpokenLine;
+import hitch.core.survey.spoken.SpokenLines;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Contradiction;
-import hitch.core.talk.Contradictions;
 import hitch.core.talk.Cue;
-import hitch.core.talk.OnClip;
-import hitch.core.talk.SameFeature;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
-import hitch.core.talk.Whereabouts;
 import hitch.desk.Context;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -66,7 +58,7 @@ final class TalkBook {
             if (said == null) {
                 read(commentary.cues());
             } else {
-                clip.ifPresent(c -> all.addAll(lines(commentary, c, said)));
+                clip.ifPresent(c -> all.addAll(SpokenLines.of(desk.work().now().survey(), commentary, c, said)));
             }
         }
         List<String> order = desk.work().now().survey().clips().stream()
@@ -87,49 +79,5 @@ final class TalkBook {
             read.put(cues, said);
             update();
         });
-    }
-
-    private List<SpokenLine> lines(Commentary commentary, Clip clip, Spoken.All said) {
-        Survey survey = desk.work().now().survey();
-        Whereabouts where = where(survey, commentary, clip);
-        Map<String, List<Contradiction>> against = new HashMap<>();
-        Contradictions.in(said, where, survey.facts().unit())
-                .forEach(c ->
-                        against.computeIfAbsent(c.key(), k -> new ArrayList<>()).add(c));
-        return said.drafts().stream()
-                .map(s -> new SpokenLine(
-                        commentary,
-                        clip,
-                        s,
-                        where.cableAt(s.seconds()),
-                        against.getOrDefault(s.key(), List.of()),
-                        twin(survey, clip, s, where)))
-                .toList();
-    }
-
-    private static Whereabouts where(Survey survey, Commentary commentary, Clip clip) {
-        var trace = survey.traces().get(clip.id());
-        return trace == null
-                ? Whereabouts.UNKNOWN
-                : new OnClip(clip, trace, survey.runOf(clip.id()), commentary.offset());
-    }
-
-    private static Optional<LocatedFinding> twin(Survey survey, Clip clip, Spoken spoken, Whereabouts where) {
-        Optional<Run> run = survey.runOf(clip.id());
-        Optional<Distance> from =
-                where.cableAt(spoken.seconds()).or(() -> spoken.draft().place().map(p -> p.from()));
-        if (run.isEmpty() || from.isEmpty()) {
-            return Optional.empty();
-        }
-        Distance to = spoken.draft()
-                .place()
-                .map(p -> p.to())
-                .filter(t -> t.compareTo(from.get()) > 0)
-                .orElse(from.get());
-        Extent extent = Extent.between(
-                run.get().stationOf(from.get().mm() + run.get().atThePipe().mm()),
-                run.get().stationOf(to.mm() + run.get().atThePipe().mm()));
-        double trust = spoken.draft().place().isPresent() ? 1 : where.confidenceAt(spoken.seconds());
-        return SameFeature.of(spoken.draft(), extent, trust, survey.noted());
     }
 }

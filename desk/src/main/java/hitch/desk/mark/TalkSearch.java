@@ -1,10 +1,10 @@
 package hitch.desk.mark;
 
 import hitch.core.footage.Clip;
+import hitch.core.footage.ClockText;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Cue;
 import hitch.desk.Context;
-import hitch.desk.widget.ClockText;
 import hitch.desk.widget.Labels;
 import java.util.ArrayList;
 import java.util.List;

@@ -2,6 +2,7 @@ package hitch.desk.widget;
 
 import hitch.core.counter.Heading;
 import hitch.core.footage.Clip;
+import hitch.core.footage.ClockText;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Station;
 import hitch.core.survey.Survey;

@@ -3,15 +3,21 @@ package hitch.desk.widget;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
+import javafx.scene.text.Text;
 import javafx.util.StringConverter;
 
 /** Fields that keep what is put into them as soon as the hand leaves them. */
 public final class Fields {
+    private static final double PARAGRAPH_INSETS = 24;
+
     private Fields() {}
 
     /** A text field that hands on what was typed, on Enter or when it is left, if it was changed. */
@@ -39,6 +45,33 @@ public final class Fields {
             }
         });
         return field;
+    }
+
+    /** A paragraph that hands on what was typed when it is left, if it was changed; as tall as its text. */
+    public static TextArea paragraph(String name, String value, double width, Consumer<String> keep) {
+        TextArea area = new TextArea(value);
+        area.setAccessibleText(name);
+        area.setWrapText(true);
+        area.setPrefWidth(width);
+        area.setMaxWidth(width);
+        Text measure = new Text();
+        measure.fontProperty().bind(area.fontProperty());
+        measure.textProperty().bind(area.textProperty());
+        measure.setWrappingWidth(width - PARAGRAPH_INSETS);
+        area.prefHeightProperty()
+                .bind(Bindings.createDoubleBinding(
+                        () -> measure.getLayoutBounds().getHeight() + PARAGRAPH_INSETS,
+                        measure.layoutBoundsProperty()));
+        area.setMinHeight(Region.USE_PREF_SIZE);
+        Typing.kept(area);
+        area.focusedProperty().addListener((o, was, is) -> {
+            String typed = area.getText().strip();
+            if (!is && !typed.equals(area.getProperties().get(Typing.KEPT))) {
+                Typing.kept(area);
+                keep.accept(typed);
+            }
+        });
+        return area;
     }
 
     /** A choice among a few things, each in its words. */

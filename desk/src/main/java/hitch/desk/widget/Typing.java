@@ -10,7 +10,7 @@ import javafx.scene.control.TextInputControl;
 public final class Typing {
     private Typing() {}
 
-    private static final String KEPT = "text that was handed on";
+    static final String KEPT = "text that was handed on";
 
     /** Says that what stands in a field now was handed on, or was there from the start: nobody is typing yet. */
     public static void kept(TextInputControl field) {

@@ -5,12 +5,12 @@ import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.Sample;
 import hitch.core.footage.Clip;
+import hitch.core.footage.ClockText;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
 import hitch.core.survey.Reckoner;
 import hitch.desk.widget.CameraTime;
-import hitch.desk.widget.ClockText;
 import java.util.List;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;

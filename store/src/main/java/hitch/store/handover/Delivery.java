@@ -84,6 +84,10 @@ public final class Delivery {
 
     private Path fill(Disclosure may, Path out, Progress progress) throws IOException, StoreException, MediaException {
         Story story = ScriptWriter.write(may);
+        if (story.shots().isEmpty()) {
+            throw new StoreException(
+                    "Every shot of the story was left out, so there is no video to make. Tell some again on Cut.");
+        }
         Map<ClipId, StoryRenderer.Source> sources = sources(may, story, progress.part(0, 0.03));
         Files.createDirectories(out.resolve("stills"));
         stills(may, sources, out, progress.part(0.03, 0.06));

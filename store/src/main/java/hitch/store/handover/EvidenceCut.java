@@ -87,9 +87,8 @@ public final class EvidenceCut {
         String name = FileNames.safe(
                 found.finding().id() + " " + found.finding().kind().word());
         Progress rest = progress.part(0.1, 1);
-        try {
-            Files.createDirectories(folder);
-            Path out = folder.resolve(name + "-" + how + "." + ending);
+        try (Pair pair = Pair.begin(folder)) {
+            Path out = pair.write(name + "-" + how + "." + ending);
             Path file = footage.file(clip);
             TrueTimes times = copied
                     ? UntouchedClip.cut(file, whole, index.pts(key.getAsInt()), index.pts(last), out, rest)
@@ -106,9 +105,10 @@ public final class EvidenceCut {
                         "frames",
                         IntStream.rangeClosed(first, last).mapToObj(index::pts).toList());
             }
-            Files.writeString(folder.resolve(name + "-" + how + ".json"), MAPPER.writeValueAsString(row));
+            String record = name + "-" + how + ".json";
+            Files.writeString(pair.write(record), MAPPER.writeValueAsString(row));
             progress.at(1, "done");
-            return out;
+            return pair.finish(record, out.getFileName().toString());
         } catch (IOException e) {
             throw new StoreException("The clip could not be written to " + folder + ": " + e.getMessage(), e);
         }

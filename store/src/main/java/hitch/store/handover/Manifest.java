@@ -6,6 +6,7 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
 import hitch.core.story.Cutting;
 import hitch.core.story.FindingShot;
+import hitch.core.story.Script;
 import hitch.core.story.ShownFrames;
 import hitch.media.MediaException;
 import hitch.media.Progress;
@@ -49,6 +50,11 @@ final class Manifest {
             root.put("record_damage_accepted", damage);
         }
         root.put("sources", sources.keySet().stream().map(this::source).toList());
+        List<String> stale =
+                Script.of(may).stale().stream().map(l -> l.shot().title()).toList();
+        if (!stale.isEmpty()) {
+            root.put("words_of_earlier_facts", stale);
+        }
         root.put("shots", shots(cutting, sources));
         List<Map<String, Object>> files = new ArrayList<>();
         for (String product : products) {

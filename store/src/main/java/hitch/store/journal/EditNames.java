@@ -34,6 +34,7 @@ final class EditNames {
         EDITS.put("set-aside", Edit.SetAside.class);
         EDITS.put("adjust", Edit.Adjust.class);
         EDITS.put("describe-line", Edit.DescribeLine.class);
+        EDITS.put("change-shot", Edit.ChangeShot.class);
         EDITS.put("put-run", Edit.PutRun.class);
         EDITS.put("remove-run", Edit.RemoveRun.class);
         EDITS.put("set-mark", Edit.SetMark.class);

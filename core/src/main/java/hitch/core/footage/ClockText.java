@@ -1,8 +1,8 @@
-package hitch.desk.widget;
+package hitch.core.footage;
 
 import java.util.Locale;
 
-/** A moment of a clip as it is written on the desk. */
+/** A moment of a clip as it is written for people. */
 public final class ClockText {
     private ClockText() {}
 

@@ -1,16 +1,15 @@
-package hitch.desk.mark;
+package hitch.core.talk;
 
 import hitch.core.finding.LocatedFinding;
-import hitch.core.talk.SameFeature;
 import java.util.List;
 import java.util.Optional;
 
 /** Findings that look like one and were not said to be two. */
-final class Twins {
+public final class Twins {
     private Twins() {}
 
     /** The earlier finding that {@code found} is likely another sighting of. */
-    static Optional<LocatedFinding> of(LocatedFinding found, List<LocatedFinding> all) {
+    public static Optional<LocatedFinding> of(LocatedFinding found, List<LocatedFinding> all) {
         return all.stream()
                 .filter(other -> number(other) < number(found))
                 .filter(other -> !found.finding()

@@ -1,4 +1,4 @@
-package hitch.desk.mark;
+package hitch.core.survey;
 
 import hitch.core.counter.CounterMark;
 import hitch.core.counter.CounterTrace;
@@ -6,17 +6,16 @@ import hitch.core.counter.Doubtful;
 import hitch.core.counter.MarkSource;
 import hitch.core.counter.Zeroing;
 import hitch.core.footage.Clip;
+import hitch.core.footage.ClockText;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
-import hitch.desk.Snapshot;
-import hitch.desk.widget.ClockText;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
 /** The places of a clip that a person had better look at: doubtful readings, and zeroings that only the reader saw. */
-final class CounterWalk {
+public final class CounterWalk {
     /**
      * One of them.
      *
@@ -25,18 +24,22 @@ final class CounterWalk {
      * @param reading what the counter is taken to show there, as it is typed; empty where nothing is known
      * @param zeroing the zeroing in question, if it is one
      */
-    record Stop(long pts, String question, String reading, Optional<Zeroing> zeroing) {}
+    public record Stop(long pts, String question, String reading, Optional<Zeroing> zeroing) {}
 
     private CounterWalk() {}
 
-    /** In order of time. */
-    static List<Stop> of(Clip clip, Snapshot now) {
+    /**
+     * In order of time.
+     *
+     * @param marks what is known of the clip's counter
+     */
+    public static List<Stop> of(Clip clip, List<CounterMark> marks, Survey survey) {
         List<Stop> stops = new ArrayList<>();
-        CounterTrace trace = now.survey().traces().get(clip.id());
+        CounterTrace trace = survey.traces().get(clip.id());
         if (trace == null) {
             return stops;
         }
-        LengthUnit unit = now.survey().facts().unit();
+        LengthUnit unit = survey.facts().unit();
         for (Doubtful doubt : trace.unsettled()) {
             long middle = (doubt.fromPts() + doubt.toPts()) / 2;
             stops.add(new Stop(
@@ -46,7 +49,7 @@ final class CounterWalk {
                     reading(trace, middle, unit),
                     Optional.empty()));
         }
-        for (CounterMark mark : now.job().marksOf(clip.id())) {
+        for (CounterMark mark : marks) {
             if (mark instanceof Zeroing zeroing && zeroing.by() == MarkSource.READ_OFF) {
                 boolean toZero = zeroing.shown().mm() == 0;
                 stops.add(new Stop(

@@ -1,11 +1,9 @@
-package hitch.desk.line;
+package hitch.core.line;
 
-import hitch.core.line.Ground;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
-import hitch.core.survey.Survey;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -15,12 +13,12 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** Heights of the ground as people write them down: {@code -20: 0, 44: -1.5}, stations from the opening. */
-final class GroundText {
+public final class GroundText {
     private static final Pattern PAIR = Pattern.compile("\\s*(-?\\d+(?:\\.\\d+)?)\\s*:\\s*(-?\\d+(?:\\.\\d+)?)\\s*");
 
     private GroundText() {}
 
-    static String write(Ground ground, LengthUnit unit) {
+    public static String write(Ground ground, LengthUnit unit) {
         return ground.heights().stream()
                 .map(h -> number(h.at().mm(), unit) + ": " + number(h.height().mm(), unit))
                 .collect(Collectors.joining(", "));
@@ -34,7 +32,7 @@ final class GroundText {
     }
 
     /** Empty where the text is no list of heights. */
-    static Optional<Ground> read(String typed, LengthUnit unit) {
+    public static Optional<Ground> read(String typed, LengthUnit unit) {
         List<Ground.Height> heights = new ArrayList<>();
         for (String part : typed.split("[,;]")) {
             Matcher pair = PAIR.matcher(part);
@@ -52,9 +50,8 @@ final class GroundText {
         return unit == LengthUnit.METRES ? Distance.metres(value) : Distance.feet(value);
     }
 
-    /** Level heights at both ends of the line, to be put right. */
-    static Ground start(Survey survey) {
-        Extent ends = survey.line().main().map(w -> w.whole()).orElse(Extent.at(Station.DATUM));
+    /** Level heights at both ends of a line, to be put right. */
+    public static Ground level(Extent ends) {
         return Ground.heights(
                 List.of(new Ground.Height(ends.from(), Distance.ZERO), new Ground.Height(ends.to(), Distance.ZERO)));
     }

@@ -1,4 +1,4 @@
-package hitch.desk.mark;
+package hitch.core.survey.spoken;
 
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
@@ -17,7 +17,7 @@ import java.util.Optional;
  * @param against what it contradicts
  * @param twin the finding it is most likely another sighting of
  */
-record SpokenLine(
+public record SpokenLine(
         Commentary commentary,
         Clip clip,
         Spoken spoken,
@@ -25,25 +25,25 @@ record SpokenLine(
         List<Contradiction> against,
         Optional<LocatedFinding> twin) {
     /** What became of it; empty while it is open. */
-    Optional<Commentary.Settled> settled() {
+    public Optional<Commentary.Settled> settled() {
         return Optional.ofNullable(commentary.settled().get(spoken.key()));
     }
 
-    boolean isOpen() {
+    public boolean isOpen() {
         return settled().isEmpty();
     }
 
     /** Seconds into the clip. */
-    double seconds() {
+    public double seconds() {
         return spoken.seconds() + commentary.offset();
     }
 
-    Draft draft() {
+    public Draft draft() {
         return spoken.draft();
     }
 
     /** The contradiction about its place, if any: one has to choose. */
-    Optional<Contradiction> placeInDoubt() {
+    public Optional<Contradiction> placeInDoubt() {
         return against.stream()
                 .filter(c -> c.sort() == Contradiction.Sort.COUNTER
                         || c.sort() == Contradiction.Sort.ORDER

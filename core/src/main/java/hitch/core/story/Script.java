@@ -1,0 +1,77 @@
+package hitch.core.story;
+
+import hitch.core.disclosure.Disclosure;
+import hitch.core.job.ShotChange;
+import java.util.List;
+
+/**
+ * The story for one recipient with what people changed in it: the record proposes, a person has the last word, and words
+ * written on facts that are no longer so are known.
+ *
+ * @param story as it was proposed
+ * @param chapters its chapters with their lines, left out ones too
+ */
+public record Script(Story story, List<Part> chapters) {
+    /** A chapter of lines. */
+    public record Part(String title, List<ScriptLine> lines) {
+        public Part {
+            lines = List.copyOf(lines);
+        }
+    }
+
+    public Script {
+        chapters = List.copyOf(chapters);
+    }
+
+    public static Script of(Disclosure may) {
+        Story proposed = ScriptWriter.propose(may);
+        return new Script(
+                proposed,
+                proposed.chapters().stream()
+                        .map(c -> new Part(
+                                c.title(),
+                                c.shots().stream().map(s -> line(s, may)).toList()))
+                        .toList());
+    }
+
+    private static ScriptLine line(Shot proposed, Disclosure may) {
+        ShotChange change = may.change(proposed.key());
+        Shot shot = change.narration().map(proposed::saying).orElse(proposed);
+        if (shot instanceof FindingShot f) {
+            shot = FindingShotBuilder.builder(f)
+                    .before(change.before()
+                            .map(s -> may.secondsBefore(f.frame(), s))
+                            .orElse(f.before()))
+                    .after(change.after()
+                            .map(s -> may.secondsAfter(f.frame(), s))
+                            .orElse(f.after()))
+                    .build();
+        }
+        return new ScriptLine(proposed, shot, change);
+    }
+
+    public List<ScriptLine> lines() {
+        return chapters.stream().flatMap(c -> c.lines().stream()).toList();
+    }
+
+    /** The lines whose words were written on facts that are no longer so, and that are told all the same. */
+    public List<ScriptLine> stale() {
+        return lines().stream().filter(l -> l.isStale() && !l.isLeftOut()).toList();
+    }
+
+    /** The story as it is told. */
+    public Story told() {
+        return new Story(
+                story.recipient(),
+                story.title(),
+                chapters.stream()
+                        .map(c -> new Chapter(
+                                c.title(),
+                                c.lines().stream()
+                                        .filter(l -> !l.isLeftOut())
+                                        .map(ScriptLine::shot)
+                                        .toList()))
+                        .filter(c -> !c.shots().isEmpty())
+                        .toList());
+    }
+}
