@@ -39,6 +39,7 @@ import javafx.scene.layout.VBox;
 /** An open job: the six benches as tabs on the top edge, undo and redo, notices at the foot. */
 public final class JobView extends BorderPane implements AutoCloseable {
     private final Workspace work;
+    private final Theme theme;
     private final Player player;
     private final List<Bench> benches = new ArrayList<>();
     private final List<ToggleButton> tabs = new ArrayList<>();
@@ -54,6 +55,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
      */
     public JobView(Workspace work, Theme theme, Runnable leave) {
         this.work = work;
+        this.theme = theme;
         this.player = new Player(work.footage(), work::adjustmentAt, new DeviceSpeaker());
         Context desk = new Context(
                 work, player, theme.following(), new SimpleObjectProperty<>(), new SimpleObjectProperty<>());
@@ -238,6 +240,8 @@ public final class JobView extends BorderPane implements AutoCloseable {
             case REDO -> redo();
             case PLAY_ANYWHERE -> player.togglePlaying();
             case SHEET -> openKeys();
+            case TEXT_LARGER -> theme.text(1);
+            case TEXT_SMALLER -> theme.text(-1);
             case HISTORY -> openHistory();
             case BENCH_1, BENCH_2, BENCH_3, BENCH_4, BENCH_5, BENCH_6 -> show(act.ordinal() - Act.BENCH_1.ordinal());
             default -> throw new IllegalStateException(act + " is no act of everywhere");

@@ -1,5 +1,6 @@
 package hitch.desk;
 
+import hitch.core.sketch.Tone;
 import javafx.scene.paint.Color;
 
 /**
@@ -9,15 +10,15 @@ import javafx.scene.paint.Color;
 public record Tones(
         Color paper, Color card, Color edge, Color ink, Color soft, Color path, Color rope, Color copper, Color water) {
     public static final Tones LIGHT = new Tones(
-            Color.web("#F4F1EA"),
-            Color.web("#FBF9F5"),
-            Color.web("#DDD7CA"),
-            Color.web("#1F2A2E"),
-            Color.web("#5B6669"),
-            Color.web("#2E4047"),
-            Color.web("#A48B63"),
-            Color.web("#B8622B"),
-            Color.web("#2C7A86"));
+            of(Tone.PAPER),
+            of(Tone.CARD),
+            of(Tone.EDGE),
+            of(Tone.INK),
+            of(Tone.SOFT),
+            of(Tone.SLATE),
+            of(Tone.ROPE),
+            of(Tone.COPPER),
+            of(Tone.WATER));
     public static final Tones DARK = new Tones(
             Color.web("#1B2427"),
             Color.web("#232E32"),
@@ -28,4 +29,8 @@ public record Tones(
             Color.web("#9C8661"),
             Color.web("#DD8A51"),
             Color.web("#55AEBB"));
+
+    private static Color of(Tone tone) {
+        return Color.web(tone.hex());
+    }
 }

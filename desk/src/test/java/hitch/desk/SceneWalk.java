@@ -146,7 +146,7 @@ final class SceneWalk {
         return scene.getFill() instanceof Color colour ? colour : Color.WHITE;
     }
 
-    private static double contrast(Color a, Color b) {
+    static double contrast(Color a, Color b) {
         double lighter = Math.max(luminance(a), luminance(b));
         double darker = Math.min(luminance(a), luminance(b));
         return (lighter + 0.05) / (darker + 0.05);

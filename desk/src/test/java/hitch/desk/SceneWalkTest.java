@@ -27,23 +27,30 @@ class SceneWalkTest extends OpenWindow {
         for (String words : List.of("roots top heavy, a third of the bore", "offset 3/4 in", "main connection")) {
             marked(words);
         }
-        Scene scene = job().getScene();
         List<String> faults = new ArrayList<>();
-        for (boolean dark : new boolean[] {false, true}) {
-            ToggleButton theme = (ToggleButton) named("Dark theme for the truck");
-            interact(() -> theme.setSelected(dark));
-            for (Act bench : BENCHES) {
-                KeyCode digit = ((KeyCodeCombination) bench.keys().getFirst()).getCode();
-                press(KeyCode.CONTROL, digit).release(digit, KeyCode.CONTROL);
-                WaitForAsyncUtils.waitForFxEvents();
-                for (double[] size : SIZES) {
-                    String where = bench.words() + (dark ? ", dark, " : ", light, ") + (int) size[0];
-                    interact(
-                            () -> SceneWalk.faults(scene, size[0], size[1]).forEach(f -> faults.add(where + ": " + f)));
-                }
+        walk(false, 1, faults);
+        walk(true, 1, faults);
+        // Large text has the same colours.
+        walk(false, 1.5, faults);
+        assertThat(faults).isEmpty();
+    }
+
+    private void walk(boolean dark, double text, List<String> faults) {
+        Scene scene = job().getScene();
+        ToggleButton theme = (ToggleButton) named("Dark theme for the truck");
+        interact(() -> {
+            theme.setSelected(dark);
+            window.theme().textProperty().set(text);
+        });
+        for (Act bench : BENCHES) {
+            KeyCode digit = ((KeyCodeCombination) bench.keys().getFirst()).getCode();
+            press(KeyCode.CONTROL, digit).release(digit, KeyCode.CONTROL);
+            WaitForAsyncUtils.waitForFxEvents();
+            for (double[] size : SIZES) {
+                String where = bench.words() + (dark ? ", dark, " : ", light, ") + (int) size[0] + ", text " + text;
+                interact(() -> SceneWalk.faults(scene, size[0], size[1]).forEach(f -> faults.add(where + ": " + f)));
             }
         }
-        assertThat(faults).isEmpty();
     }
 
     @Test

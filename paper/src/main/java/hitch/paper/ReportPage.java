@@ -5,6 +5,7 @@ import hitch.core.exchange.FindingRow;
 import hitch.core.finding.Weight;
 import hitch.core.judge.Cautions;
 import hitch.core.pipe.Wall;
+import hitch.core.sketch.Tone;
 import hitch.media.draw.Palette;
 import io.pebbletemplates.pebble.PebbleEngine;
 import io.pebbletemplates.pebble.loader.ClasspathLoader;
@@ -56,6 +57,7 @@ public final class ReportPage {
         values.put("advice", may.advice());
         values.put("pipe", may.recipient().isPublic() ? List.of() : pipe(may));
         values.put("cautions", Cautions.ALL);
+        values.put("tones", Tone.values());
         values.put("video", video);
         values.put("textFont", font("HankenGrotesk-Regular.ttf"));
         values.put("boldFont", font("HankenGrotesk-SemiBold.ttf"));
@@ -92,7 +94,7 @@ public final class ReportPage {
                         s.words(),
                         may.unit().show(s.length()),
                         String.format(Locale.ROOT, "%.2f", 100 * s.length().mm() / Math.max(1, total)),
-                        s.pipe().wall().map(ReportPage::colour).orElse("#DDD7CA")))
+                        s.pipe().wall().map(ReportPage::colour).orElse(Tone.EDGE.hex())))
                 .toList();
     }
 

@@ -50,9 +50,9 @@ public final class SketchSvg {
         line(
                 "<pattern id=\"unseen\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\">"
                         + "<path d=\"M0 6 L6 0\" stroke=\"%s\" stroke-width=\"1\"/></pattern>",
-                colour(Tone.INK));
+                Tone.INK.hex());
         line("</defs>");
-        line("<rect width=\"100%%\" height=\"100%%\" fill=\"%s\"/>", colour(Tone.CARD));
+        line("<rect width=\"100%%\" height=\"100%%\" fill=\"%s\"/>", Tone.CARD.hex());
     }
 
     /** The look of a wall: joints across where it is laid in short lengths, specks where it rusts or crumbles. */
@@ -75,12 +75,12 @@ public final class SketchSvg {
             case Mark.Area a ->
                 line(
                         "<polygon points=\"%s\" fill=\"%s\" fill-opacity=\"%s\"/>",
-                        points(a.corners()), colour(a.tone()), n(a.strength()));
+                        points(a.corners()), a.tone().hex(), n(a.strength()));
             case Mark.Stroke s ->
                 line(
                         "<polyline points=\"%s\" fill=\"none\" stroke=\"%s\" stroke-width=\"%s\" stroke-linecap=\"round\"%s/>",
                         points(s.points()),
-                        colour(s.tone()),
+                        s.tone().hex(),
                         n(s.width()),
                         s.dashed() ? " stroke-dasharray=\"5 4\"" : "");
             case Mark.Pipe p ->
@@ -105,7 +105,7 @@ public final class SketchSvg {
     }
 
     private static String fill(PipeSpan span) {
-        return span.pipe().wall().map(w -> "url(#" + w.name() + ")").orElse(colour(Tone.EDGE));
+        return span.pipe().wall().map(w -> "url(#" + w.name() + ")").orElse(Tone.EDGE.hex());
     }
 
     private void words(Mark.Words w) {
@@ -123,7 +123,7 @@ public final class SketchSvg {
                 n(w.y()),
                 n(w.size()),
                 anchor,
-                colour(w.tone()),
+                w.tone().hex(),
                 face,
                 w.face() == Mark.Face.STRONG ? " font-weight=\"600\"" : "",
                 escaped(w.text()));
@@ -133,30 +133,19 @@ public final class SketchSvg {
         if (k.knots() == 0) {
             line(
                     "<circle cx=\"%s\" cy=\"%s\" r=\"4.5\" fill=\"%s\" stroke=\"%s\"/>",
-                    n(k.x()), n(k.y()), colour(Tone.CARD), colour(k.tone()));
+                    n(k.x()), n(k.y()), Tone.CARD.hex(), k.tone().hex());
             return;
         }
         double size = 9 + 2 * k.knots();
         for (double shift : new double[] {-0.25, 0.25}) {
             line(
                     "<ellipse cx=\"%s\" cy=\"%s\" rx=\"%s\" ry=\"%s\" fill=\"%s\"/>",
-                    n(k.x() + shift * size), n(k.y()), n(size * 0.37), n(size * 0.42), colour(k.tone()));
+                    n(k.x() + shift * size),
+                    n(k.y()),
+                    n(size * 0.37),
+                    n(size * 0.42),
+                    k.tone().hex());
         }
-    }
-
-    private static String colour(Tone tone) {
-        return switch (tone) {
-            case PAPER -> "#F4F1EA";
-            case CARD -> "#FBF9F5";
-            case EDGE -> "#DDD7CA";
-            case INK -> "#1F2A2E";
-            case SOFT -> "#5B6669";
-            case ROPE -> "#A48B63";
-            case COPPER -> "#B8622B";
-            case WATER -> "#2C7A86";
-            case GROUND -> "#7A6A4F";
-            case EARTH -> "#EAE3D5";
-        };
     }
 
     private static String ofWall(Wall wall) {

@@ -38,6 +38,7 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 
@@ -91,7 +92,8 @@ public final class HandOverBench implements Bench {
     private Node card(Recipient each, ToggleGroup group) {
         Label wants = Labels.of(each.wants(), "soft");
         wants.setWrapText(true);
-        wants.setMaxWidth(220);
+        wants.getStyleClass().add("recipient-wants");
+        wants.setMinHeight(Region.USE_PREF_SIZE);
         ToggleButton card = new ToggleButton();
         VBox words = new VBox(4, Labels.of(each.title(), "strong", "large"), wants);
         card.setGraphic(words);
@@ -99,7 +101,6 @@ public final class HandOverBench implements Bench {
         card.getStyleClass().add("recipient");
         card.setId("recipient-" + each.word());
         card.setToggleGroup(group);
-        card.setPrefSize(264, 104);
         card.setAlignment(Pos.TOP_LEFT);
         card.setSelected(each.equals(recipient.get()));
         card.setOnAction(e -> {

@@ -8,7 +8,7 @@ import hitch.desk.widget.Labels;
 import java.util.List;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** Tells where this job's rules and the firm's differ, and brings them together either way. */
@@ -34,7 +34,9 @@ final class FirmRules extends VBox {
         if (changes.isEmpty()) {
             return;
         }
-        getChildren().add(Labels.of("The firm's rules are others than this job's", "strong"));
+        Label told = Labels.of("The firm's rules are others than this job's", "strong");
+        told.setWrapText(true);
+        getChildren().add(told);
         for (RuleChange change : changes) {
             Label line = Labels.of(
                     change.words() + ": " + or(change.here()) + " here, " + or(change.there()) + " in the firm's",
@@ -54,7 +56,7 @@ final class FirmRules extends VBox {
                 "Make this job's rules the firm's",
                 () -> desk.work().firm().keep(here));
         make.setId("make-firm-rules");
-        getChildren().add(new HBox(8, take, make));
+        getChildren().add(new FlowPane(8, 4, take, make));
     }
 
     private static String or(String value) {

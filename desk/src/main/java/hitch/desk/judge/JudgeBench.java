@@ -21,6 +21,7 @@ import javafx.scene.control.ScrollPane;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** What Hitch proposes, and the rules it goes by. */
@@ -37,9 +38,7 @@ public final class JudgeBench implements Bench {
         HBox.setHgrow(scroll, Priority.ALWAYS);
         ScrollPane rules = new ScrollPane(new RulesForm(desk));
         rules.setFitToWidth(true);
-        rules.setMinWidth(400);
-        rules.setMaxWidth(400);
-        rules.getStyleClass().add("side-scroll");
+        rules.getStyleClass().addAll("side-scroll", "rules-side");
         root.getChildren().addAll(scroll, rules);
         root.getStyleClass().add("bench");
         desk.work().snapshotProperty().addListener((o, was, is) -> fill());
@@ -100,7 +99,8 @@ public final class JudgeBench implements Bench {
 
     private static Node reason(String word, String text) {
         Label lead = Labels.of(word, "soft");
-        lead.setMinWidth(64);
+        lead.setMinWidth(Region.USE_PREF_SIZE);
+        lead.getStyleClass().add("lead");
         Label words = wrapped(text);
         HBox.setHgrow(words, Priority.ALWAYS);
         HBox row = new HBox(8, lead, words);

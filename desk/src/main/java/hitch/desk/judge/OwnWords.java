@@ -2,6 +2,7 @@ package hitch.desk.judge;
 
 import hitch.core.rules.WordRules;
 import hitch.desk.Context;
+import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextArea;
@@ -16,6 +17,7 @@ final class OwnWords extends VBox {
         this.desk = desk;
         setSpacing(2);
         field.setId("own-words");
+        Fields.leftByTab(field);
         field.setPrefRowCount(3);
         field.setPromptText("beaver dam = blockage");
         field.setAccessibleText("Words of our own, one a line, such as: beaver dam = blockage");

@@ -20,6 +20,14 @@ public enum Act {
     BENCH_4(Place.EVERYWHERE, "Judge", "Shortcut+4"),
     BENCH_5(Place.EVERYWHERE, "Cut", "Shortcut+5"),
     BENCH_6(Place.EVERYWHERE, "Hand over", "Shortcut+6"),
+    TEXT_LARGER(
+            Place.EVERYWHERE,
+            "Larger text",
+            "Shortcut+Plus",
+            "Shortcut+Shift+Plus",
+            "Shortcut+Equals",
+            "Shortcut+Shift+Equals"),
+    TEXT_SMALLER(Place.EVERYWHERE, "Smaller text", "Shortcut+Minus"),
     HISTORY(Place.EVERYWHERE, "What was done to this job", "Shortcut+H"),
     SHEET(Place.EVERYWHERE, "This sheet of keys", "Shift+Slash", "F1"),
 

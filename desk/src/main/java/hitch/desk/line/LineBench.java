@@ -16,13 +16,13 @@ import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
 import hitch.desk.key.Act;
+import hitch.desk.widget.Ends;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Typing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Stream;
-import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.ContentDisplay;
@@ -83,9 +83,9 @@ public final class LineBench implements Bench, Picks {
         fill();
     }
 
-    private HBox bar() {
+    private Ends bar() {
         ToggleGroup group = new ToggleGroup();
-        HBox row = new HBox(4);
+        HBox row = Ends.part(4);
         for (Panel panel : panels) {
             ToggleButton tab = new ToggleButton(panel.title());
             tab.getStyleClass().add("side-tab");
@@ -99,24 +99,19 @@ public final class LineBench implements Bench, Picks {
             row.getChildren().add(tab);
         }
         tabs.getFirst().setSelected(true);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
         readFrom.setFocusTraversable(false);
-        row.getChildren()
-                .addAll(
-                        gap,
-                        Labels.of("read from", "soft"),
-                        readFrom,
-                        Labels.button(
-                                "", Act.LINE_IN.key(), "Show less of the line, larger", () -> section.zoom(STEP_ZOOM)),
-                        Labels.button(
-                                "", "\u2212", "Show more of the line, smaller", () -> section.zoom(1 / STEP_ZOOM)),
-                        Labels.button("All", Act.LINE_ALL.key(), "Show all of the line", section::showAll),
-                        Labels.button("Save…", "", "Save the drawing as SVG or PNG", this::save),
-                        Labels.button("Print…", "", "Print the drawing", () -> export.print(sketches())));
-        row.setAlignment(Pos.CENTER_LEFT);
-        row.getStyleClass().add("line-bar");
-        return row;
+        HBox tools = Ends.part(
+                4,
+                Labels.of("read from", "soft"),
+                readFrom,
+                Labels.button("", Act.LINE_IN.key(), "Show less of the line, larger", () -> section.zoom(STEP_ZOOM)),
+                Labels.button("", "\u2212", "Show more of the line, smaller", () -> section.zoom(1 / STEP_ZOOM)),
+                Labels.button("All", Act.LINE_ALL.key(), "Show all of the line", section::showAll),
+                Labels.button("Save…", "", "Save the drawing as SVG or PNG", this::save),
+                Labels.button("Print…", "", "Print the drawing", () -> export.print(sketches())));
+        Ends bar = new Ends(row, tools);
+        bar.getStyleClass().add("line-bar");
+        return bar;
     }
 
     private void save() {

@@ -138,6 +138,8 @@ public final class SketchPainter {
             case EDGE -> tones.edge();
             case INK -> tones.ink();
             case SOFT -> tones.soft();
+            case SLATE -> tones.path();
+            case WELL -> Color.web(Tone.WELL.hex());
             case ROPE -> tones.rope();
             case COPPER -> tones.copper();
             case WATER -> tones.water();

@@ -81,7 +81,8 @@ final class ClipRow extends VBox {
     private HBox top() {
         Label name = Labels.of(clip.fileName(), "strong");
         name.setMinWidth(USE_PREF_SIZE);
-        Label facts = Labels.of(facts(), "measure", "soft");
+        Label facts = Labels.mayBeCut(Labels.of(facts(), "measure", "soft"));
+        Labels.mayBeCut(counter);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         place.setAccessibleText("Where " + clip.fileName() + " belongs");

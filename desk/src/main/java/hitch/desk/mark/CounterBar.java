@@ -86,6 +86,7 @@ final class CounterBar extends HBox {
             button.managedProperty().bind(button.visibleProperty());
         }
         HBox.setHgrow(here, Priority.ALWAYS);
+        Labels.mayBeCut(here);
         here.setId("counter-here");
         here.setMaxWidth(Double.MAX_VALUE);
         here.setAlignment(Pos.CENTER_RIGHT);

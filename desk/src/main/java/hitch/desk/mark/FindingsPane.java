@@ -16,7 +16,7 @@ import java.util.function.BiConsumer;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -48,8 +48,9 @@ final class FindingsPane extends VBox {
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        HBox actions = new HBox(
+        FlowPane actions = new FlowPane(
                 6,
+                4,
                 act("Amend", Act.AMEND.key(), "Say the chosen finding anew", this::amend),
                 act("Move here", Act.MOVE_HERE.key(), "Move the chosen finding to the shown frame", this::moveHere),
                 act("Clip", Act.WRITE_CLIPS.key(), "Write evidence clips of the chosen finding", this::cut),

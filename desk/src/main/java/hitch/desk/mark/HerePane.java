@@ -92,7 +92,7 @@ final class HerePane extends VBox {
                 "measure");
         for (Label label : new Label[] {what, when, where}) {
             label.setMaxWidth(112);
-            label.setMinWidth(112);
+            Labels.mayBeCut(label).setMinWidth(112);
         }
         VBox words = new VBox(2, what, where, when);
         words.setAlignment(Pos.CENTER_LEFT);

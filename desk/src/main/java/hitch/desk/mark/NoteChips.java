@@ -52,6 +52,8 @@ final class NoteChips extends FlowPane {
         if (text.isBlank()) {
             Label hint = Labels.of(HINT, "soft");
             hint.setMaxWidth(WIDTH);
+            hint.setWrapText(true);
+            hint.setMinHeight(USE_PREF_SIZE);
             getChildren().add(hint);
             return;
         }

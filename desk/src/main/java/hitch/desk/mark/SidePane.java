@@ -1,15 +1,13 @@
 package hitch.desk.mark;
 
 import hitch.desk.Context;
+import hitch.desk.widget.Ends;
 import hitch.desk.widget.Labels;
 import javafx.beans.property.ReadOnlyBooleanProperty;
-import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
-import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
@@ -46,10 +44,7 @@ final class SidePane extends VBox {
         });
         Button captions = Labels.button("Captions…", "", "Add captions of what was said on this clip", spoken::choose);
         captions.setFocusTraversable(false);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox top = new HBox(4, found, said, Labels.of("T", "key"), gap, captions);
-        top.setAlignment(Pos.CENTER_LEFT);
+        Ends top = new Ends(Ends.part(4, found, said, Labels.of("T", "key")), Ends.part(4, captions));
         StackPane both = new StackPane(findings, spoken);
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(top, both);

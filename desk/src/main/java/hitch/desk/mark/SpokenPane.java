@@ -10,6 +10,7 @@ import hitch.desk.Context;
 import hitch.desk.key.Act;
 import hitch.desk.mark.SpokenDesk.PlaceChosen;
 import hitch.desk.play.Player;
+import hitch.desk.widget.Ends;
 import hitch.desk.widget.Labels;
 import hitch.store.CaptionFile;
 import java.io.File;
@@ -23,6 +24,7 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyEvent;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -65,8 +67,9 @@ final class SpokenPane extends VBox {
                 small("+", "Captions later by half a second", () -> slide(STEP_S)),
                 small("×", "Take these captions out of the job", this::remove));
         slider.setAlignment(Pos.CENTER_LEFT);
-        HBox actions = new HBox(
-                6,
+        FlowPane actions = new FlowPane(
+                5,
+                4,
                 act("Keep", Act.KEEP_SAID.key(), "Keep the chosen draft", () -> withChosen(l -> spoken.keep(l, true))),
                 act(
                         "Apart",
@@ -76,11 +79,7 @@ final class SpokenPane extends VBox {
                 act("Reword", Act.REWORD_SAID.key(), "Say it anew in the note line", this::change),
                 act("Refuse", Act.REFUSE_SAID.key(), "Refuse the chosen draft", () -> withChosen(spoken::refuse)),
                 act("▶", Act.HEAR_SAID.key(), "Play it", () -> withChosen(spoken::play)));
-        actions.setSpacing(5);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        HBox top = new HBox(8, count, gap, slider);
-        top.setAlignment(Pos.CENTER_LEFT);
+        Ends top = new Ends(Ends.part(8, count), slider);
         getChildren().addAll(top, list, actions, search);
         book.linesProperty().addListener((o, was, is) -> fill());
         fill();

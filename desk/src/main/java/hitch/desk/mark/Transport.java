@@ -50,7 +50,7 @@ final class Transport extends HBox {
         Label sound = Labels.of("", "soft");
         sound.setId("sound");
         sound.textProperty().bind(player.soundProperty());
-        sound.setMinWidth(0);
+        Labels.mayBeCut(sound);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         getChildren().addAll(clipChoice(), play, back, on, speedChoice(), loop, better, gap, sound);
@@ -81,7 +81,7 @@ final class Transport extends HBox {
         clips.setAccessibleText("Clip");
         clips.setFocusTraversable(false);
         clips.setPrefWidth(172);
-        clips.setMinWidth(120);
+        clips.getStyleClass().add("clip-choice");
         clips.setConverter(converter(clip -> clip == null ? "no clip" : clip.fileName()));
         clips.setOnAction(e -> {
             Clip chosen = clips.getValue();

@@ -5,10 +5,13 @@ import java.util.function.Consumer;
 import java.util.function.Function;
 import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
+import javafx.scene.TraversalDirection;
 import javafx.scene.control.CheckBox;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.scene.text.Text;
@@ -64,6 +67,7 @@ public final class Fields {
                         measure.layoutBoundsProperty()));
         area.setMinHeight(Region.USE_PREF_SIZE);
         Typing.kept(area);
+        leftByTab(area);
         area.focusedProperty().addListener((o, was, is) -> {
             String typed = area.getText().strip();
             if (!is && !typed.equals(area.getProperties().get(Typing.KEPT))) {
@@ -72,6 +76,16 @@ public final class Fields {
             }
         });
         return area;
+    }
+
+    /** Lets Tab leave a text of many lines, as it leaves every other field. */
+    public static void leftByTab(TextArea area) {
+        area.addEventFilter(KeyEvent.KEY_PRESSED, e -> {
+            if (e.getCode() == KeyCode.TAB && !e.isControlDown()) {
+                area.requestFocusTraversal(e.isShiftDown() ? TraversalDirection.PREVIOUS : TraversalDirection.NEXT);
+                e.consume();
+            }
+        });
     }
 
     /** A choice among a few things, each in its words. */

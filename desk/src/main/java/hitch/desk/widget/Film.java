@@ -2,6 +2,7 @@ package hitch.desk.widget;
 
 import hitch.core.footage.Clip;
 import hitch.core.footage.Stretch;
+import hitch.core.sketch.Tone;
 import hitch.desk.Tones;
 import hitch.store.ClipShelf;
 import java.nio.file.Files;
@@ -54,7 +55,7 @@ public final class Film {
             if (stretch.reason().hides()) {
                 badly(g, from, Math.max(3, to - from), at);
             } else {
-                g.setFill(Color.web("#F4F1EA"));
+                g.setFill(Color.web(Tone.PAPER.hex()));
                 g.fillRect(from, at.y() + at.height() - 3, Math.max(1, to - from), 3);
             }
         }
@@ -87,7 +88,7 @@ public final class Film {
         g.clip();
         g.setFill(Color.color(0, 0, 0, 0.55));
         g.fillRect(x, at.y(), width, at.height());
-        g.setStroke(Color.web("#F4F1EA"));
+        g.setStroke(Color.web(Tone.PAPER.hex()));
         g.setLineWidth(1.4);
         for (double d = -at.height(); d < width; d += 6) {
             g.strokeLine(x + d, at.y() + at.height(), x + d + at.height(), at.y());

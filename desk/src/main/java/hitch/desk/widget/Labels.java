@@ -36,4 +36,13 @@ public final class Labels {
         button.setOnAction(e -> action.run());
         return button;
     }
+
+    /** A label that may be cut short where there is no room; pointing at it tells the whole. */
+    public static Label mayBeCut(Label label) {
+        label.setMinWidth(0);
+        Tooltip whole = new Tooltip();
+        whole.textProperty().bind(label.textProperty());
+        label.setTooltip(whole);
+        return label;
+    }
 }
