@@ -1,9 +1,9 @@
 package hitch.bench;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
-import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
 import hitch.core.note.NoteReader;
 import hitch.core.talk.Spoken;

@@ -51,6 +51,7 @@ final class PublicPart {
 
     private static Optional<Station> farthest(Survey survey, FindingKind kind) {
         return survey.findings().stream()
+                .filter(f -> !f.finding().certainty().isGuess())
                 .filter(f -> f.finding().kind() == kind && f.branch().equals(Branch.LINE))
                 .filter(f -> kind != FindingKind.BOUNDARY || !isWall(f))
                 .flatMap(f -> f.extent().stream())

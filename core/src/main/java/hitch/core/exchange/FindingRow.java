@@ -45,6 +45,7 @@ import java.util.stream.Collectors;
  * @param seen every other time it is seen, as clip and seconds
  * @param also ids it was marked under too
  * @param whose owner's or public by the house rules; empty while the boundary is not known
+ * @param howSure how sure it is: seen, likely, possible, one of two, heard, told
  */
 public record FindingRow(
         String id,
@@ -72,7 +73,8 @@ public record FindingRow(
         String doubtFt,
         String seen,
         String also,
-        String whose) {
+        String whose,
+        String howSure) {
 
     /** The rows a recipient gets, in the story's order. */
     public static List<FindingRow> of(Disclosure may) {
@@ -112,7 +114,8 @@ public record FindingRow(
                         : feet(new Station(found.doubt().mm())),
                 found.finding().sightings().stream().map(s -> seen(s, may)).collect(Collectors.joining("; ")),
                 found.also().stream().map(FindingId::value).collect(Collectors.joining(" ")),
-                may.whose(found));
+                may.whose(found),
+                found.finding().certainty().word());
     }
 
     private static String seen(Sighting sighting, Disclosure may) {

@@ -34,7 +34,8 @@ public final class FindingsCsv {
         "doubt_ft",
         "also_seen",
         "also_marked_as",
-        "whose"
+        "whose",
+        "how_sure"
     };
 
     private FindingsCsv() {}
@@ -69,7 +70,8 @@ public final class FindingsCsv {
                 r.doubtFt(),
                 r.seen(),
                 r.also(),
-                r.whose()
+                r.whose(),
+                r.howSure()
             };
             printer.printRecord(Arrays.stream(cells).map(FindingsCsv::defused).toArray());
         }

@@ -1,10 +1,10 @@
 package hitch.core.exchange;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Traits;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
-import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.Whereabouts;

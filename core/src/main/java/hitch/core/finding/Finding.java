@@ -26,6 +26,7 @@ import java.util.function.UnaryOperator;
  * @param history earlier wordings, oldest first
  * @param sightings the other moments it is seen at, in the order they were told
  * @param apart findings that look like this one and were said to be others
+ * @param certainty how sure it is
  */
 @RecordBuilder
 public record Finding(
@@ -39,12 +40,14 @@ public record Finding(
         Optional<Weight> weightSet,
         List<Amendment> history,
         List<Sighting> sightings,
-        Set<FindingId> apart)
+        Set<FindingId> apart,
+        Certainty certainty)
         implements FindingBuilder.With {
     public Finding {
         history = List.copyOf(history);
         sightings = sightings == null ? List.of() : List.copyOf(sightings);
         apart = apart == null ? Set.of() : Set.copyOf(apart);
+        certainty = certainty == null ? Certainty.SEEN : certainty;
     }
 
     /** A finding seen once. */
@@ -58,7 +61,7 @@ public record Finding(
             String remark,
             Optional<Weight> weightSet,
             List<Amendment> history) {
-        this(id, kind, frame, typed, traits, wording, remark, weightSet, history, List.of(), Set.of());
+        this(id, kind, frame, typed, traits, wording, remark, weightSet, history, List.of(), Set.of(), Certainty.SEEN);
     }
 
     /** The same finding, seen once more. */
@@ -132,11 +135,12 @@ public record Finding(
                 .traits(other.traits)
                 .wording(other.wording)
                 .remark(other.remark)
+                .certainty(other.certainty)
                 .history(longer)
                 .build();
     }
 
-    /** Kind and traits in a plain phrase without place: {@code Roots, at the top, heavy, 30 % of the bore}. */
+    /** Kind and traits in a plain phrase without place: {@code Possibly roots, at the top, heavy, 30 % of the bore}. */
     public String phrase() {
         List<String> parts = new ArrayList<>();
         parts.add(title());
@@ -146,7 +150,7 @@ public record Finding(
         traits.share().ifPresent(s -> parts.add(s + " % of the bore"));
         traits.angle().ifPresent(a -> parts.add(a + " degrees"));
         traits.depth().ifPresent(d -> parts.add(LengthUnit.FEET_INCHES.show(d) + " deep"));
-        return String.join(", ", parts);
+        return certainty.say(String.join(", ", parts));
     }
 
     private String title() {

@@ -1,5 +1,6 @@
 package hitch.core.note;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
@@ -136,6 +137,7 @@ public record Draft(
         Optional<Extent> typed = place.flatMap(p -> run.map(r -> Extent.between(
                 r.stationOf(p.from().mm() + r.atThePipe().mm()),
                 r.stationOf(p.to().mm() + r.atThePipe().mm()))));
-        return new Finding(id, kind(), frame, typed, traits, wording.strip(), remark, Optional.empty(), List.of());
+        return new Finding(id, kind(), frame, typed, traits, wording.strip(), remark, Optional.empty(), List.of())
+                .withCertainty(certainty);
     }
 }

@@ -1,5 +1,6 @@
 package hitch.core.rules;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.Degree;
 import hitch.core.finding.Finding;
 import hitch.core.finding.Lasting;
@@ -29,7 +30,20 @@ public final class Weigher {
     public Weighed weigh(Finding finding, Optional<Extent> extent, Lasting lasting) {
         return finding.weightSet()
                 .map(w -> new Weighed(w, "the reviewer set it"))
-                .orElseGet(() -> now(byRules(finding, extent), lasting));
+                .orElseGet(() -> sure(now(byRules(finding, extent), lasting), finding.certainty()));
+    }
+
+    /** What is not sure asks first for another look: one weight less than if it were, but never less than watch. */
+    private static Weighed sure(Weighed then, Certainty certainty) {
+        if (certainty == Certainty.RULED_OUT) {
+            return new Weighed(Weight.NOTED, "it was ruled out");
+        }
+        if (certainty.isTaken() || then.weight().compareTo(Weight.WATCH) <= 0) {
+            return then;
+        }
+        return new Weighed(
+                Weight.values()[then.weight().ordinal() - 1],
+                then.because() + "; less, for it is not sure (" + certainty.word() + ")");
     }
 
     /** What is over asks for nothing, and what the camera broke through for no more than care. */

@@ -1,5 +1,6 @@
 package hitch.core.story;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.Cleanable;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Lasting;
@@ -40,6 +41,14 @@ public final class Wording {
 
     /** What a finding of its kind means to somebody who lives above it, one sentence. */
     public static String meaning(LocatedFinding found) {
+        String meaning = ofKind(found);
+        Certainty certainty = found.finding().certainty();
+        return meaning.isEmpty() || certainty.isTaken()
+                ? meaning
+                : "If it is so: " + Character.toLowerCase(meaning.charAt(0)) + meaning.substring(1);
+    }
+
+    private static String ofKind(LocatedFinding found) {
         return switch (found.finding().kind()) {
             case ROOTS -> "Roots come in through a joint for the water, and they grow back after cutting.";
             case OFFSET -> "Two lengths of pipe no longer meet; a step like this can catch paper.";

@@ -25,6 +25,7 @@ public final class PublicMain {
         return facts.main()
                 .or(() -> findings.stream()
                         .filter(f -> f.finding().kind() == FindingKind.MAIN_CONNECTION
+                                && !f.finding().certainty().isGuess()
                                 && f.branch().equals(Branch.LINE))
                         .flatMap(f -> f.extent().stream())
                         .map(e -> e.to())

@@ -66,6 +66,7 @@ final class SpansSeen {
     /** A note of what a stretch is made of, with nothing said of before: it begins and ends there. */
     private static boolean isStretch(LocatedFinding found) {
         return found.extent().filter(e -> !e.isPoint()).isPresent()
+                && !found.finding().certainty().isGuess()
                 && found.finding().traits().before().isUnknown();
     }
 
@@ -83,7 +84,11 @@ final class SpansSeen {
         for (LocatedFinding found : evidence.findings()) {
             FindingKind kind = found.finding().kind();
             boolean change = kind == FindingKind.MATERIAL_CHANGE || kind == FindingKind.SIZE_CHANGE;
-            if (!change || found.extent().isEmpty() || !found.branch().equals(branch) || isStretch(found)) {
+            if (!change
+                    || found.finding().certainty().isGuess()
+                    || found.extent().isEmpty()
+                    || !found.branch().equals(branch)
+                    || isStretch(found)) {
                 continue;
             }
             // A note names the pipe as the camera goes out; against the flow its far side lies up the line.

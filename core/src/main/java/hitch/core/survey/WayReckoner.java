@@ -83,6 +83,7 @@ final class WayReckoner {
         return evidence.facts()
                 .wall()
                 .or(() -> evidence.on(Branch.LINE, FindingKind.BOUNDARY)
+                        .filter(f -> !f.finding().certainty().isGuess())
                         .filter(f -> f.finding()
                                 .wording()
                                 .toLowerCase(java.util.Locale.ROOT)

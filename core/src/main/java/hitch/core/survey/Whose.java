@@ -34,6 +34,7 @@ public record Whose(OwnersReach school, Optional<Station> boundary, boolean type
             return new Whose(school, ways.main(), evidence.facts().main().isPresent(), false);
         }
         Optional<Station> seen = evidence.on(Branch.LINE, hitch.core.finding.FindingKind.BOUNDARY)
+                .filter(f -> !f.finding().certainty().isGuess())
                 .filter(f -> names(school, f.finding().wording()))
                 .findFirst()
                 .map(f -> f.extent().orElseThrow().middle());

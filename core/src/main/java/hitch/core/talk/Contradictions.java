@@ -1,10 +1,10 @@
 package hitch.core.talk;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Act;
-import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
 import hitch.core.talk.Contradiction.Sort;
 import java.util.ArrayList;

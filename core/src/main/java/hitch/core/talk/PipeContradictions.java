@@ -1,9 +1,9 @@
 package hitch.core.talk;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
-import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
 import hitch.core.pipe.Pipe;
 import hitch.core.talk.Contradiction.Sort;

@@ -1,11 +1,11 @@
 package hitch.core.talk;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
-import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
 import java.util.Comparator;
 import java.util.List;

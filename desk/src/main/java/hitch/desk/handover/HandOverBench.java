@@ -38,7 +38,6 @@ import javafx.scene.control.ToggleGroup;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 
@@ -93,7 +92,6 @@ public final class HandOverBench implements Bench {
         Label wants = Labels.of(each.wants(), "soft");
         wants.setWrapText(true);
         wants.getStyleClass().add("recipient-wants");
-        wants.setMinHeight(Region.USE_PREF_SIZE);
         ToggleButton card = new ToggleButton();
         VBox words = new VBox(4, Labels.of(each.title(), "strong", "large"), wants);
         card.setGraphic(words);

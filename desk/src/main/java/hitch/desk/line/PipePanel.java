@@ -21,6 +21,7 @@ import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
@@ -64,7 +65,7 @@ final class PipePanel implements Panel {
         if (!survey.line().ways().isEmpty()) {
             left.getChildren().add(new StretchForm(desk, survey.line().ways()));
         }
-        HBox box = new HBox(16, left, lengths(survey), events(survey));
+        HBox box = new HBox(32, left, new VBox(16, lengths(survey), events(survey)));
         box.getStyleClass().add("page");
         return box;
     }
@@ -88,11 +89,12 @@ final class PipePanel implements Panel {
                 l -> give(
                         SpanGiven.lining(way.name(), span.extent(), l),
                         l.equals(span.pipe().lining())));
-        Region laid = Fields.text(
+        TextField laid = Fields.text(
                 "Year laid of " + span.words(),
                 span.pipe().laid().map(String::valueOf).orElse(""),
-                64,
+                60,
                 typed -> laid(way, span, typed));
+        laid.setPromptText("laid");
         Station end = span.extent().to();
         Optional<LocatedFinding> change = changeAt(survey, way, end);
         Node to = change.<Node>map(f -> PlaceField.of(desk, "End of " + span.words() + ", " + unit.sign(), f, end))
@@ -108,7 +110,6 @@ final class PipePanel implements Panel {
                 size,
                 material,
                 lined,
-                Labels.of("laid", "soft"),
                 laid,
                 Labels.of(unit.show(span.length()), "measure"),
                 Labels.of("to", "soft"),

@@ -1,7 +1,6 @@
 package hitch.desk.mark;
 
 import hitch.core.finding.FindingKind;
-import hitch.core.note.Certainty;
 import hitch.core.note.Chip;
 import hitch.core.note.Note;
 import hitch.core.note.NoteReader;
@@ -159,7 +158,7 @@ final class NoteChips extends FlowPane {
             case SHARE -> List.of("10%", "25%", "33%", "50%", "67%", "75%", "90%");
             case SIZE -> List.of("1/4 in", "1/2 in", "3/4 in", "1 in", "1 1/2 in", "2 in");
             case PIPE -> Arrays.stream(Material.values()).map(Material::word).toList();
-            case CERTAINTY -> List.of(Certainty.LIKELY.word(), Certainty.POSSIBLE.word());
+            case CERTAINTY -> List.of("likely", "possibly", "either", "heard only", "they say");
             case PLACE -> List.of();
         };
     }

@@ -1,10 +1,10 @@
 package hitch.desk.mark;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.footage.ClockText;
 import hitch.core.measure.LengthUnit;
-import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
 import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.talk.Commentary;
@@ -80,17 +80,10 @@ final class SpokenCell extends ListCell<SpokenLine> {
     }
 
     static String title(Draft draft) {
-        String sure = switch (draft.certainty()) {
-            case SEEN -> "";
-            case LIKELY -> "likely ";
-            case POSSIBLE -> "possibly ";
-            case RULED_OUT -> "not ";
-        };
         String phrase = draft.matter() instanceof FindingKind
                 ? finding(draft)
                 : draft.matter().word();
-        String whole = sure + (sure.isEmpty() ? phrase : phrase.substring(0, 1).toLowerCase() + phrase.substring(1));
-        return Character.toUpperCase(whole.charAt(0)) + whole.substring(1);
+        return draft.certainty().say(Character.toUpperCase(phrase.charAt(0)) + phrase.substring(1));
     }
 
     private static String finding(Draft draft) {

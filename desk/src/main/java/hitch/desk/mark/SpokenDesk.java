@@ -1,6 +1,7 @@
 package hitch.desk.mark;
 
 import hitch.core.counter.CounterMark;
+import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
 import hitch.core.finding.Sighting;
 import hitch.core.footage.FrameIndex;
@@ -8,7 +9,6 @@ import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.measure.Distance;
 import hitch.core.note.Act;
-import hitch.core.note.Certainty;
 import hitch.core.note.Draft;
 import hitch.core.run.Run;
 import hitch.core.survey.spoken.SpokenLine;

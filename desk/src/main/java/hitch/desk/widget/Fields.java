@@ -19,7 +19,7 @@ import javafx.util.StringConverter;
 
 /** Fields that keep what is put into them as soon as the hand leaves them. */
 public final class Fields {
-    private static final double PARAGRAPH_INSETS = 24;
+    private static final double PARAGRAPH_INSETS = 20;
 
     private Fields() {}
 

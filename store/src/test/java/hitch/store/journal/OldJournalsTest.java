@@ -27,7 +27,9 @@ class OldJournalsTest {
                         .job());
         StringBuilder csv = new StringBuilder();
         FindingsCsv.write(FindingRow.of(Disclosure.of(survey, Recipient.HOMEOWNER)), csv);
-        assertThat(csv.toString()).isEqualTo(OldJournals.findings(format));
+        // Columns that came later stand behind those there were.
+        assertThat(csv.toString().lines().map(l -> l.replaceAll(",(how_sure|seen)$", "")))
+                .containsExactlyElementsOf(OldJournals.findings(format).lines().toList());
         assertThat(LineJson.write(survey)).isEqualTo(OldJournals.line(format));
     }
 }

@@ -1,5 +1,6 @@
 package hitch.core.note.grammar;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
@@ -7,7 +8,6 @@ import hitch.core.finding.Topic;
 import hitch.core.finding.Traits;
 import hitch.core.measure.Distance;
 import hitch.core.note.Act;
-import hitch.core.note.Certainty;
 import hitch.core.pipe.Pipe;
 import java.util.LinkedHashSet;
 import java.util.Optional;

@@ -1,9 +1,9 @@
 package hitch.core.note.grammar;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.FindingKind.Family;
 import hitch.core.note.Act;
-import hitch.core.note.Certainty;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;

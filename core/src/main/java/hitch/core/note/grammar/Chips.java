@@ -1,8 +1,8 @@
 package hitch.core.note.grammar;
 
+import hitch.core.finding.Certainty;
 import hitch.core.measure.Inches;
 import hitch.core.measure.LengthUnit;
-import hitch.core.note.Certainty;
 import hitch.core.note.Chip;
 import hitch.core.note.Chip.Sort;
 import java.util.ArrayList;

@@ -1,11 +1,11 @@
 package hitch.core.note.grammar;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
 import hitch.core.measure.Distance;
 import hitch.core.note.Act;
-import hitch.core.note.Certainty;
 import hitch.core.pipe.PipeSize;
 import hitch.core.pipe.Wall;
 

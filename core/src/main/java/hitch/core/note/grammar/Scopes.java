@@ -1,6 +1,6 @@
 package hitch.core.note.grammar;
 
-import hitch.core.note.Certainty;
+import hitch.core.finding.Certainty;
 import java.util.regex.Pattern;
 
 /** Tells how a word of a sentence is meant: asserted, doubted, denied, or not claimed at all. */

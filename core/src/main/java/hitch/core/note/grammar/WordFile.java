@@ -1,10 +1,10 @@
 package hitch.core.note.grammar;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
 import hitch.core.note.Act;
-import hitch.core.note.Certainty;
 import hitch.core.pipe.Lining;
 import hitch.core.pipe.Material;
 import hitch.core.pipe.Wall;

@@ -94,7 +94,7 @@ final class Corpus {
         String sure = switch (draft.certainty()) {
             case SEEN -> "";
             case LIKELY -> "~";
-            case POSSIBLE -> "?";
+            case POSSIBLE, ONE_OF_TWO, HEARD, TOLD -> "?";
             case RULED_OUT -> "!";
         };
         String place = draft.place()
