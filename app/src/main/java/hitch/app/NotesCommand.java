@@ -41,8 +41,15 @@ final class NotesCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;
 
-    @Parameters(index = "0", paramLabel = "FILE", description = "Captions or lines of text; UTF-8.")
+    @Parameters(index = "0", arity = "0..1", paramLabel = "FILE", description = "Captions or lines of text; UTF-8.")
     private Path file;
+
+    @Option(
+            names = "--phrases",
+            paramLabel = "IN.csv",
+            description = "A table with the columns n, mode (typed or said) and phrase, instead of captions; "
+                    + "writes n and expect: what was understood, as kind=roots; station=23.4.")
+    private Path phrases;
 
     @Option(
             names = "--trace",
@@ -64,6 +71,13 @@ final class NotesCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws StoreException {
+        if (phrases != null) {
+            new PhraseTable(unit()).convert(text(phrases), this::keep);
+            return 0;
+        }
+        if (file == null) {
+            throw new StoreException("Name the captions to read, or a table of phrases with --phrases.");
+        }
         String text = text(file);
         List<Cue> cues = CaptionReader.read(text);
         boolean timed = !cues.isEmpty();
@@ -109,8 +123,16 @@ final class NotesCommand implements Callable<Integer> {
         try {
             StringWriter table = new StringWriter();
             NotesCsv.write(all.drafts(), where, timed, table);
+            keep(table.toString());
+        } catch (IOException e) {
+            throw new StoreException("The notes could not be written to " + csv + ": " + e.getMessage(), e);
+        }
+    }
+
+    private void keep(String table) throws StoreException {
+        try {
             Path part = csv.resolveSibling("." + csv.getFileName() + ".part");
-            Files.writeString(part, table.toString());
+            Files.writeString(part, table);
             Files.move(part, csv, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
         } catch (IOException e) {
             throw new StoreException("The notes could not be written to " + csv + ": " + e.getMessage(), e);

@@ -77,4 +77,22 @@ class NotesCommandTest {
         assertThat(err.toString()).contains("time_s,reading,unit,confidence");
         assertThat(csv).doesNotExist();
     }
+
+    @Test
+    void aTableOfPhrasesIsReadIntoKeys() throws IOException {
+        Path in = file(
+                "phrases.csv",
+                "\uFEFFn,mode,phrase\n7,typed,roots left at 12.5\n8,said,\"Roots at twelve, on the left.\"\n9,typed,\n");
+        assertThat(run("notes", "--phrases", in.toString(), "--csv", csv.toString()))
+                .isZero();
+        List<String> rows = Files.readAllLines(csv);
+        assertThat(rows).hasSize(4).startsWith("n,expect", "7,kind=roots; station=12.5; side=left");
+        assertThat(rows.get(2)).isEqualTo("8,kind=roots; station=12; side=left");
+        Path other = file("other.csv", "n,words\n7,roots\n");
+        assertThat(run("notes", "--phrases", other.toString(), "--csv", csv.toString()))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("no column \"mode\"");
+        assertThat(run("notes", "--csv", csv.toString())).isEqualTo(1);
+        assertThat(err.toString()).contains("Name the captions to read");
+    }
 }
