@@ -37,7 +37,7 @@ import org.junit.jupiter.api.Test;
 
 /** The counter under the hand: read by a key, its doubts walked, a box drawn round it, and a clip without one. */
 class CounterWindowTest extends OpenWindow {
-    private static final double SECONDS = 16;
+    private static final double SECONDS = 11;
     private static final CounterTrial TRIAL = new CounterTrial(
             new CounterLook(
                     TrialFace.BARS, 31, Color.WHITE, CounterLook.Ground.BOX, false, true, CounterLook.Form.PLAIN),

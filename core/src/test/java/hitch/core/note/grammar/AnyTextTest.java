@@ -51,15 +51,15 @@ class AnyTextTest {
     }
 
     @Test
-    void aMegabyteOfAnythingDoesNotHang() {
+    void muchOfAnythingDoesNotHang() {
         Random random = new Random(5);
         StringBuilder signs = new StringBuilder();
         StringBuilder letters = new StringBuilder();
-        while (letters.length() < 1_000_000) {
+        while (letters.length() < 250_000) {
             signs.append((char) random.nextInt(32, 0x2fff));
             letters.append(random.nextInt(6) == 0 ? ' ' : (char) ('a' + random.nextInt(26)));
         }
-        String roots = "roots at 42 and ".repeat(60_000);
+        String roots = "roots at 42 and ".repeat(15_000);
         // Against a hang alone, wide enough for a slow and busy machine; the speed itself is shown by the benchmark.
         assertTimeoutPreemptively(Duration.ofMinutes(3), () -> {
             for (String text : List.of(signs.toString(), letters.toString(), roots)) {
