@@ -31,8 +31,6 @@ import java.util.Optional;
 
 /** What one recipient may see of a survey: the only thing that whatever leaves the firm is written from. Immutable. */
 public final class Disclosure {
-    /** Steps in which footage round a finding is looked at, seconds. */
-    private static final double STEP_S = 0.04;
 
     private final Survey survey;
     private final Recipient recipient;
@@ -184,32 +182,24 @@ public final class Disclosure {
         return part.map(p -> p.shows(frame)).orElse(true);
     }
 
-    /** The first frame from {@code number} back to {@code least} up to which all may be seen. */
+    /** The first frame from {@code frame}'s back to {@code least} up to which all may be seen. */
     public int back(FrameRef frame, FrameIndex frames, int least) {
-        int number = frames.numberAt(frame.pts());
-        while (number > least && shows(new FrameRef(frame.clip(), frames.pts(number - 1)))) {
-            number--;
-        }
-        return number;
+        return new Around(this::shows).back(frame, frames, least);
     }
 
-    /** The last frame from {@code number} on to {@code most} up to which all may be seen. */
+    /** The last frame from {@code frame}'s on to {@code most} up to which all may be seen. */
     public int on(FrameRef frame, FrameIndex frames, int most) {
-        int number = frames.numberAt(frame.pts());
-        while (number < most && shows(new FrameRef(frame.clip(), frames.pts(number + 1)))) {
-            number++;
-        }
-        return number;
+        return new Around(this::shows).on(frame, frames, most);
     }
 
     /** Seconds of footage before a frame that are shown: those wished, less where not all of them may be seen. */
     public double secondsBefore(FrameRef frame, double wished) {
-        return mayBeShown(frame, -STEP_S, wished);
+        return mayBeShown(frame, -1, wished);
     }
 
     /** Seconds of footage after it, likewise. */
     public double secondsAfter(FrameRef frame, double wished) {
-        return mayBeShown(frame, STEP_S, wished);
+        return mayBeShown(frame, 1, wished);
     }
 
     /** How much footage the house shows about a finding. */
@@ -225,20 +215,10 @@ public final class Disclosure {
                 .orElse(change);
     }
 
-    private double mayBeShown(FrameRef frame, double step, double most) {
-        Optional<Clip> clip = survey.clip(frame.clip());
-        if (part.isEmpty() || clip.isEmpty()) {
-            return most;
-        }
-        int steps = 0;
-        while (Math.abs(step) * (steps + 1) <= most) {
-            long pts = frame.pts() + clip.get().base().ticks(step * (steps + 1));
-            if (!shows(new FrameRef(frame.clip(), pts))) {
-                break;
-            }
-            steps++;
-        }
-        return Math.abs(step) * (steps + 1) > most ? most : Math.abs(step) * steps;
+    private double mayBeShown(FrameRef frame, int sign, double most) {
+        return part.flatMap(p -> survey.clip(frame.clip()))
+                .map(c -> new Around(this::shows).seconds(frame, c, sign, most))
+                .orElse(most);
     }
 
     /** The camera head's station at a frame; empty where it has none and where it may not be known. */
