@@ -14,6 +14,7 @@ import hitch.core.job.Edit;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.run.Direction;
+import hitch.core.survey.CounterWalk;
 import hitch.media.Progress;
 import hitch.media.render.VideoWriter;
 import hitch.sim.trial.CounterLook;
@@ -110,6 +111,13 @@ class CounterWindowTest extends OpenWindow {
         until(() -> text("#counter-question").contains("feet or metres"));
     }
 
+    /** Whether the frame on the screen is one that is asked about. */
+    private boolean isAtAStop() {
+        long shown = job().player().shown().orElseThrow().picture().pts();
+        return CounterWalk.of(clip(), job().work().now().job().marksOf(clip().id()), survey()).stream()
+                .anyMatch(s -> Math.abs(clip().secondsInto(s.pts()) - clip().secondsInto(shown)) < 0.2);
+    }
+
     @Test
     void readsByKeyAndWalksWhatIsDoubtful() throws TimeoutException {
         readIt();
@@ -126,6 +134,7 @@ class CounterWindowTest extends OpenWindow {
                 type(KeyCode.J);
                 until(() -> !text("#counter-question").isEmpty());
             }
+            until(this::isAtAStop);
             String question = text("#counter-question");
             double at = job().player().shown().orElseThrow().seconds();
             TextField field = lookup("#reading").queryAs(TextField.class);

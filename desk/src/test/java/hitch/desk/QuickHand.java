@@ -39,7 +39,6 @@ public abstract class QuickHand extends ApplicationTest {
         } catch (InterruptedException e) {
             Thread.currentThread().interrupt();
         }
-        WaitForAsyncUtils.waitForFxEvents(1);
     }
 
     /** Waits for something to be there: what is clicked may still be on its way through the journal to the screen. */

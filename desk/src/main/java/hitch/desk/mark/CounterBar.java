@@ -184,7 +184,8 @@ final class CounterBar extends HBox {
         Optional<Player.Frame> shown = desk.player().shown();
         LengthUnit unit = desk.work().now().survey().facts().unit();
         Optional<Distance> typed = unit.read(field.getText());
-        if (shown.isEmpty() || task.isReading()) {
+        // On the walk nothing is set before the frame that is asked about is on the screen.
+        if (shown.isEmpty() || task.isReading() || stop.isPresent() && !arrived) {
             return;
         }
         if (typed.isEmpty()) {
