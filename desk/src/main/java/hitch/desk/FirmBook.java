@@ -57,14 +57,19 @@ public final class FirmBook {
                 });
     }
 
-    /** Adds a kind of recipient, in place of the one with its word if that is the firm's own. */
-    public void add(Recipient one) {
+    /**
+     * Adds a kind of recipient, in place of the one with its word if that is the firm's own.
+     *
+     * @return whether it was added; a kind that comes with Hitch keeps its word, and nobody sees more than it says
+     */
+    public boolean add(Recipient one) {
         if (Recipient.of(one.word()).isPresent()) {
             work.notices().say("There is a recipient called " + one.title() + " already. Choose another name.");
-            return;
+            return false;
         }
         keep(Stream.concat(recipients.stream().filter(r -> !r.word().equals(one.word())), Stream.of(one))
                 .toList());
+        return true;
     }
 
     public void remove(Recipient one) {

@@ -8,6 +8,7 @@ import hitch.store.FirmFolder;
 import java.nio.file.Path;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import org.junit.jupiter.api.Test;
 
 /** The firm's rules and its own kinds of recipients, which outlast a job. */
@@ -59,6 +60,11 @@ class FirmWindowTest extends OpenWindow {
         interact(() -> lookup("#recipient-title").queryAs(TextField.class).setText("Buyer"));
         clickOn("#recipient-add");
         until(() -> notice().contains("There is a recipient called Buyer already"));
+        assertThat(lookup("#recipient-buyer").queryAs(ToggleButton.class).isSelected())
+                .as("a refused kind is not chosen either")
+                .isFalse();
+        assertThat(lookup("#recipient-tree-surgeon").queryAs(ToggleButton.class).isSelected())
+                .isTrue();
         clickOn(named("Remove the recipient Tree surgeon"));
         until(() -> job().work().firm().recipients().equals(Recipient.STANDARD));
     }

@@ -52,6 +52,24 @@ public final class Adviser {
      */
     private List<Advice> advise(List<LocatedFinding> findings, List<PipeSpan> spans) {
         List<Advice> advice = new ArrayList<>();
+        List<FindingId> unsure = of(findings, f -> isUnsure(f) && f.weight().compareTo(Weight.NOTED) > 0);
+        advice.addAll(proposed(findings.stream().filter(f -> !isUnsure(f)).toList(), spans));
+        if (!unsure.isEmpty()) {
+            advice.add(new Advice(
+                    "Have another look at what is not sure, before anything is priced for it.",
+                    "It was seen badly, heard, or only told; a repair is priced on what was seen.",
+                    "",
+                    unsure));
+        }
+        return advice;
+    }
+
+    private static boolean isUnsure(LocatedFinding found) {
+        return !found.finding().certainty().isTaken();
+    }
+
+    private List<Advice> proposed(List<LocatedFinding> findings, List<PipeSpan> spans) {
+        List<Advice> advice = new ArrayList<>();
         boolean weak = spans.stream().anyMatch(s -> rules.care().isWeak(s.pipe(), year));
 
         List<FindingId> blocked = of(findings, f -> f.weight() == Weight.STOP);

@@ -31,8 +31,8 @@ public record RuleChange(String rule, String here, String there) {
         return List.copyOf(changes);
     }
 
-    /** What the rule is about, in words: {@code roots to mend}. */
+    /** What the rule is about, in words: {@code weighing roots to mend}. */
     public String words() {
-        return rule.substring(rule.indexOf('.') + 1).replace('-', ' ');
+        return rule.replace('.', ' ').replace('-', ' ');
     }
 }

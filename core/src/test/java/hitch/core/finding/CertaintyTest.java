@@ -9,6 +9,8 @@ import hitch.core.exchange.FindingRow;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
+import hitch.core.judge.Advice;
+import hitch.core.judge.Adviser;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.story.ScriptWriter;
@@ -62,6 +64,16 @@ class CertaintyTest {
                 survey("might be a hole at the bottom").findings().getFirst();
         assertThat(unsure.weight()).isEqualTo(Weight.TEND);
         assertThat(unsure.because()).endsWith("less, for it is not sure (possible)");
+    }
+
+    @Test
+    void noRepairIsProposedForWhatIsNotSure() {
+        assertThat(Adviser.advise(survey("hole bottom")))
+                .extracting(Advice::proposal)
+                .anyMatch(p -> p.contains("price a repair"));
+        assertThat(Adviser.advise(survey("might be a hole at the bottom")))
+                .extracting(Advice::proposal)
+                .containsExactly("Have another look at what is not sure, before anything is priced for it.");
     }
 
     @Test

@@ -74,7 +74,7 @@ class RulesTextTest {
                         new RuleChange("words.fuzz", "", "roots"));
         assertThat(RuleChange.between(other, HouseRules.DEFAULT))
                 .extracting(RuleChange::words)
-                .containsExactly("roots to mend", "fuzz");
+                .containsExactly("weighing roots to mend", "words fuzz");
     }
 
     @Provide

@@ -98,8 +98,9 @@ final class RecipientForm extends VBox {
                     tone.getValue(),
                     people.isSelected(),
                     advised.isSelected());
-            desk.work().firm().add(one);
-            added.accept(one);
+            if (desk.work().firm().add(one)) {
+                added.accept(one);
+            }
         } catch (IllegalArgumentException e) {
             desk.work().notices().say("Type what the recipient is called, in letters and figures; nothing was added.");
         }

@@ -122,7 +122,9 @@ public final class Tasks implements AutoCloseable {
         Task.State how;
         try {
             task.begin();
-            task.at(0, "");
+            if (task.isStopped()) {
+                throw new CancellationException(task.name() + " was stopped before it began");
+            }
             T result = work.run(task);
             how = Task.State.DONE;
             told = () -> after.done().accept(result);

@@ -20,10 +20,12 @@ import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.PropertyFacts;
+import hitch.core.job.ShotChange;
 import hitch.core.measure.Distance;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.rules.ShowingRules;
 import hitch.core.run.Direction;
+import hitch.core.story.ScriptWriter;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.media.MediaException;
@@ -276,6 +278,18 @@ class DeliveryTest {
         assertThat(out).doesNotExist();
         job = Job.EMPTY;
         assertThatThrownBy(() -> deliver(Recipient.DISTRICT)).hasMessageContaining("Mark the boundary");
+    }
+
+    @Test
+    void aStoryOfWhichEveryShotWasLeftOutIsRefused() {
+        for (var shot : ScriptWriter.write(Disclosure.of(Reckoner.survey(job), Recipient.BUYER))
+                .shots()) {
+            job = job.with(new Edit.ChangeShot("buyer", shot.key(), ShotChange.NONE.leftOut(true)));
+        }
+        assertThatThrownBy(() -> deliver(Recipient.BUYER))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("Every shot of the story was left out");
+        assertThat(out).doesNotExist();
     }
 
     @Test
