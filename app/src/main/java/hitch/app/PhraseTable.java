@@ -1,6 +1,9 @@
 package hitch.app;
 
 import hitch.core.exchange.DraftKeys;
+import hitch.core.finding.Certainty;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.Traits;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.grammar.TradeNoteReader;
@@ -58,9 +61,20 @@ final class PhraseTable {
         keeping.keep(out.toString());
     }
 
+    /** A note in which nothing was understood stays as it was typed; it is not listed. */
+    private static boolean saysSomething(Draft draft) {
+        return draft.kind() != FindingKind.REMARK
+                || !(draft.matter() instanceof FindingKind)
+                || draft.place().isPresent()
+                || !draft.traits().equals(Traits.NONE)
+                || draft.certainty() != Certainty.SEEN;
+    }
+
     private List<Draft> drafts(String mode, String phrase) {
         return mode.strip().equalsIgnoreCase("typed")
-                ? reader.read(phrase, unit).drafts()
+                ? reader.read(phrase, unit).drafts().stream()
+                        .filter(PhraseTable::saysSomething)
+                        .toList()
                 : new TalkReader(reader, unit)
                         .read(List.of(new Cue(0, 4, phrase))).drafts().stream()
                                 .map(Spoken::draft)

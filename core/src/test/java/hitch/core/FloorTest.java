@@ -22,6 +22,7 @@ class FloorTest {
             "pipe",
             "run",
             "line",
+            "detail",
             "finding",
             "rules",
             "note",

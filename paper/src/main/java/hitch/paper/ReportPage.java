@@ -1,11 +1,15 @@
 package hitch.paper;
 
+import hitch.core.detail.Detail;
+import hitch.core.detail.Details;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.exchange.FindingRow;
 import hitch.core.finding.Weight;
 import hitch.core.judge.Cautions;
 import hitch.core.pipe.Wall;
 import hitch.core.sketch.Tone;
+import hitch.core.survey.told.Fixtures;
+import hitch.core.survey.told.Symptoms;
 import hitch.media.draw.Palette;
 import io.pebbletemplates.pebble.PebbleEngine;
 import io.pebbletemplates.pebble.loader.ClasspathLoader;
@@ -17,6 +21,7 @@ import java.io.UncheckedIOException;
 import java.util.ArrayList;
 import java.util.Base64;
 import java.util.HashMap;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -49,6 +54,7 @@ public final class ReportPage {
         values.put("facts", may.facts());
         values.put("title", may.title());
         values.put("audience", may.recipient().title());
+        values.put("more", more(may.facts().more()).entrySet());
         values.put("client", may.facts().client());
         values.put("seen", may.reached().map(s -> may.unit().show(s.length())).orElse(""));
         values.put("water", may.standingWater().mm() == 0 ? "" : may.unit().show(may.standingWater()));
@@ -56,6 +62,10 @@ public final class ReportPage {
         values.put("counts", counts(rows));
         values.put("advice", may.advice());
         values.put("pipe", may.recipient().isPublic() ? List.of() : pipe(may));
+        values.put(
+                "fixtures",
+                Fixtures.of(may.findings()).all().stream().map(Water::of).toList());
+        values.put("symptoms", Symptoms.of(may.findings()));
         values.put("cautions", Cautions.ALL);
         values.put("tones", Tone.values());
         values.put("video", video);
@@ -70,6 +80,13 @@ public final class ReportPage {
         }
     }
 
+    /** What else is known of the visit, each under its name. */
+    private static Map<String, String> more(Details known) {
+        Map<String, String> more = new LinkedHashMap<>();
+        known.all().forEach(d -> more.put(d.title(), known.text(d)));
+        return more;
+    }
+
     /** How many findings have a weight, heaviest first. */
     public record Count(String word, String meaning, int knots, long number) {}
 
@@ -82,6 +99,17 @@ public final class ReportPage {
             }
         }
         return counts;
+    }
+
+    /** A room and its water as the page tells it. */
+    public record Water(String room, String ran, String came) {
+        static Water of(Fixtures.Fixture fixture) {
+            return new Water(
+                    fixture.room(),
+                    fixture.ran(),
+                    Detail.ARRIVED.say(fixture.arrived())
+                            + (fixture.delay().isBlank() ? "" : " after " + fixture.delay()));
+        }
     }
 
     /** A length of pipe as the page draws it. */

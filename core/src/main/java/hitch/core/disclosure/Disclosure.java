@@ -1,6 +1,7 @@
 package hitch.core.disclosure;
 
 import hitch.core.counter.Heading;
+import hitch.core.detail.Details;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Adjustment;
@@ -79,7 +80,21 @@ public final class Disclosure {
 
     /** A finding of the survey as this recipient may see it; empty where it may not. */
     public Optional<LocatedFinding> seen(LocatedFinding found) {
-        return part.isEmpty() ? Optional.of(named(found)) : part.get().of(found).map(this::named);
+        if (part.isEmpty()) {
+            return Optional.of(named(detailed(found)));
+        }
+        return PublicPart.isOfThePipe(found.finding().kind())
+                ? part.get().of(found).map(this::detailed).map(this::named)
+                : Optional.empty();
+    }
+
+    /** With the details alone that this recipient may see. */
+    private LocatedFinding detailed(LocatedFinding found) {
+        Details all = found.finding().traits().details();
+        Details shown = all.shown(!recipient.isPublic(), recipient.people(), this::text);
+        return shown.equals(all)
+                ? found
+                : found.telling(found.finding().saying(found.finding().traits().withDetails(shown)), found.run());
     }
 
     private LocatedFinding named(LocatedFinding found) {
@@ -122,7 +137,8 @@ public final class Disclosure {
                 .reviewer(facts.reviewer())
                 .firm(facts.firm())
                 .unit(facts.unit())
-                .internalOnly(facts.internalOnly());
+                .internalOnly(facts.internalOnly())
+                .more(facts.more().shown(!recipient.isPublic(), recipient.people(), this::text));
         if (recipient.people()) {
             may.client(facts.client());
         }

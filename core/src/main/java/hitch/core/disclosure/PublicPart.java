@@ -59,6 +59,14 @@ final class PublicPart {
                 .max(Comparator.naturalOrder());
     }
 
+    /** Whether a kind is of the pipe and what is above it, not of the house, its people and what they were told. */
+    static boolean isOfThePipe(FindingKind kind) {
+        return switch (kind) {
+            case FIXTURE_TEST, SYMPTOM, PROMISE, VERDICT, ADVICE -> false;
+            default -> true;
+        };
+    }
+
     private static boolean isWall(LocatedFinding found) {
         String words = found.finding().wording().toLowerCase(Locale.ROOT);
         return WALLS.stream().anyMatch(words::contains);

@@ -1,21 +1,28 @@
 package hitch.core.exchange;
 
+import hitch.core.detail.Detail;
+import hitch.core.detail.Details;
+import hitch.core.detail.Frame;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Traits;
+import hitch.core.line.GroundMark;
 import hitch.core.measure.Distance;
 import hitch.core.note.Draft;
 import hitch.core.pipe.Lining;
 import hitch.core.pipe.Material;
 import hitch.core.pipe.PipeSize;
+import hitch.core.run.Phase;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
  * What was understood of a phrase, as keys and values on one line: {@code kind=roots; station=23.4; clock=11-1}. Several drafts
@@ -27,7 +34,21 @@ public final class DraftKeys {
             FindingKind.MAIN_CONNECTION, "main",
             FindingKind.REVERSE_GRADE, "reverse",
             FindingKind.LIMIT, "stop",
+            FindingKind.REPAIR, "makeshift repair",
+            FindingKind.PART_SEEN, "remark",
+            FindingKind.UNDER_WATER, "remark",
             FindingKind.FIXTURE_TEST, "fixture");
+
+    /** Details that have a key of another name here, or are told by another key. */
+    private static final Set<Detail<?>> OTHERWISE = Set.of(
+            Detail.OR,
+            Detail.LEFT,
+            Detail.SEEN_SHARE,
+            Detail.PHASE,
+            Detail.FRAME,
+            Detail.WAY,
+            Detail.BEYOND,
+            Detail.STREET);
 
     private static final Map<Integer, String> SIDES = Map.of(12, "top", 3, "right", 6, "bottom", 9, "left");
 
@@ -47,14 +68,17 @@ public final class DraftKeys {
         String kind = draft.matter() instanceof FindingKind known
                 ? NAMES.getOrDefault(known, known.word())
                 : draft.matter().word();
-        keys.add("kind=" + kind);
+        Details details = draft.traits().details();
+        keys.add("kind=" + kind + details.get(Detail.OR).map(o -> " or " + o).orElse(""));
         draft.place().ifPresent(p -> {
             keys.add("station=" + feet(p.from()));
             if (!p.isPoint()) {
                 keys.add("to=" + feet(p.to()));
             }
+            details.get(Detail.BEYOND).ifPresent(b -> keys.add("to=" + feet(p.to().plus(b))));
         });
         traits(draft, keys);
+        details(draft, keys);
         if (draft.certainty() != Certainty.SEEN) {
             keys.add("how_sure=" + draft.certainty().word());
         }
@@ -63,7 +87,10 @@ public final class DraftKeys {
 
     private static void traits(Draft draft, List<String> keys) {
         Traits traits = draft.traits();
-        traits.clock().ifPresent(c -> keys.add(round(c, draft.wording())));
+        Optional<Frame> frame = traits.details().get(Detail.FRAME);
+        traits.clock()
+                .ifPresent(c -> keys.add(round(c, draft.wording())
+                        + frame.map(f -> " " + f.word()).orElse("")));
         traits.share().ifPresent(s -> keys.add("share=" + s));
         traits.depth().ifPresent(d -> keys.add("depth=" + number(d.inFeet()) + " ft"));
         boolean change = draft.matter() == FindingKind.SIZE_CHANGE || draft.matter() == FindingKind.MATERIAL_CHANGE;
@@ -72,7 +99,9 @@ public final class DraftKeys {
         if (change && before.isPresent() && after.isPresent()) {
             keys.add("size=" + inches(before.get()) + " to " + inches(after.get()));
         } else if (traits.size().isPresent()) {
-            keys.add("size=" + number(Math.round(traits.size().get().inInches() * 16) / 16.0) + " in");
+            boolean water = draft.matter() == FindingKind.STANDING_WATER;
+            keys.add((water ? "depth=" : "size=")
+                    + length(traits.size().get(), water || draft.matter() != FindingKind.DROP));
         } else if (traits.angle().isPresent()) {
             keys.add("size=" + traits.angle().get() + " deg");
         } else {
@@ -83,9 +112,38 @@ public final class DraftKeys {
         traits.after().lining().map(Lining::word).ifPresent(l -> keys.add("material=" + l));
     }
 
+    private static void details(Draft draft, List<String> keys) {
+        Details details = draft.traits().details();
+        details.get(Detail.LEFT).or(() -> details.get(Detail.SEEN_SHARE)).ifPresent(s -> keys.add("share=" + s));
+        details.get(Detail.PHASE)
+                .ifPresent(p -> keys.add("phase="
+                        + (p == Phase.BEYOND ? "beyond cleaning" : p.name().toLowerCase(Locale.ROOT))));
+        details.get(Detail.WAY).ifPresent(w -> keys.add("side=" + w.word()));
+        details.get(Detail.STREET).ifPresent(w -> keys.add("surface=" + w));
+        if (draft.matter() == FindingKind.UNDER_WATER && !details.has(Detail.CAUSE)) {
+            keys.add("cause=" + FindingKind.STANDING_WATER.word());
+        }
+        for (Detail<?> detail : details.all()) {
+            if (!OTHERWISE.contains(detail)) {
+                keys.add(detail.key() + "=" + details.text(detail));
+            }
+        }
+        GroundMark ground = draft.traits().ground();
+        if (!ground.mark().isBlank() || !ground.near().isBlank()) {
+            keys.add("mark="
+                    + Stream.of(ground.mark(), ground.near())
+                            .filter(w -> !w.isBlank())
+                            .collect(Collectors.joining(" by ")));
+        }
+        ground.surface().ifPresent(s -> keys.add("surface=" + s.word()));
+    }
+
     private static String round(ClockPosition clock, String wording) {
         if (clock.all()) {
             return "side=all around";
+        }
+        if (clock.both()) {
+            return "side=both";
         }
         boolean hours = HOURS.matcher(wording.toLowerCase(Locale.ROOT)).find();
         if (!hours && clock.from() == clock.to() && SIDES.containsKey(clock.from())) {
@@ -101,7 +159,17 @@ public final class DraftKeys {
     }
 
     private static String inches(PipeSize size) {
-        return number(size.inInches()) + " in";
+        boolean metric =
+                size.bore().mm() % 5 == 0 && !PipeSize.inches(size.inInches()).equals(size);
+        return metric ? size.bore().mm() + " mm" : number(size.inInches()) + " in";
+    }
+
+    /** Inches; feet where a height is told in whole ones. */
+    private static String length(Distance size, boolean inches) {
+        boolean feet = !inches
+                && size.mm() >= 600
+                && Distance.feet(Math.rint(size.inFeet())).equals(size);
+        return feet ? number(size.inFeet()) + " ft" : number(Math.round(size.inInches() * 16) / 16.0) + " in";
     }
 
     private static String feet(Distance distance) {

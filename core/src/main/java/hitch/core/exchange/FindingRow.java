@@ -12,6 +12,7 @@ import hitch.core.story.Wording;
 import hitch.core.survey.PlaceWords;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 
@@ -46,6 +47,7 @@ import java.util.stream.Collectors;
  * @param also ids it was marked under too
  * @param whose owner's or public by the house rules; empty while the boundary is not known
  * @param howSure how sure it is: seen, likely, possible, one of two, heard, told
+ * @param details whatever else was said, each text by the key of its detail
  */
 public record FindingRow(
         String id,
@@ -74,7 +76,8 @@ public record FindingRow(
         String seen,
         String also,
         String whose,
-        String howSure) {
+        String howSure,
+        Map<String, String> details) {
 
     /** The rows a recipient gets, in the story's order. */
     public static List<FindingRow> of(Disclosure may) {
@@ -115,7 +118,8 @@ public record FindingRow(
                 found.finding().sightings().stream().map(s -> seen(s, may)).collect(Collectors.joining("; ")),
                 found.also().stream().map(FindingId::value).collect(Collectors.joining(" ")),
                 may.whose(found),
-                found.finding().certainty().word());
+                found.finding().certainty().word(),
+                found.finding().traits().details().texts());
     }
 
     private static String seen(Sighting sighting, Disclosure may) {

@@ -1,47 +1,50 @@
 package hitch.core.exchange;
 
+import hitch.core.detail.Detail;
 import java.io.IOException;
 import java.util.Arrays;
 import java.util.List;
+import java.util.stream.Stream;
 import org.apache.commons.csv.CSVFormat;
 import org.apache.commons.csv.CSVPrinter;
 
-/** Findings as comma-separated values with a heading row, quoted by RFC 4180. */
+/** Findings as comma-separated values with a heading row, quoted by RFC 4180; every detail has a column, in the order of {@link Detail#all}. */
 public final class FindingsCsv {
-    private static final String[] HEAD = {
-        "id",
-        "kind",
-        "station_from_ft",
-        "station_to_ft",
-        "place",
-        "what",
-        "clock",
-        "size",
-        "share_of_bore_percent",
-        "weight",
-        "knots",
-        "because",
-        "run",
-        "pass",
-        "confidence",
-        "clip",
-        "time_s",
-        "pts",
-        "time_base",
-        "still",
-        "wording",
-        "branch",
-        "doubt_ft",
-        "also_seen",
-        "also_marked_as",
-        "whose",
-        "how_sure"
-    };
+    private static final List<String> OWN = List.of(
+            "id",
+            "kind",
+            "station_from_ft",
+            "station_to_ft",
+            "place",
+            "what",
+            "clock",
+            "size",
+            "share_of_bore_percent",
+            "weight",
+            "knots",
+            "because",
+            "run",
+            "pass",
+            "confidence",
+            "clip",
+            "time_s",
+            "pts",
+            "time_base",
+            "still",
+            "wording",
+            "branch",
+            "doubt_ft",
+            "also_seen",
+            "also_marked_as",
+            "whose",
+            "how_sure");
 
     private FindingsCsv() {}
 
     public static void write(List<FindingRow> rows, Appendable out) throws IOException {
-        CSVFormat format = CSVFormat.RFC4180.builder().setHeader(HEAD).get();
+        List<String> details = Detail.all().stream().map(Detail::key).toList();
+        String[] head = Stream.concat(OWN.stream(), details.stream()).toArray(String[]::new);
+        CSVFormat format = CSVFormat.RFC4180.builder().setHeader(head).get();
         CSVPrinter printer = new CSVPrinter(out, format);
         for (FindingRow r : rows) {
             Object[] cells = {
@@ -73,7 +76,10 @@ public final class FindingsCsv {
                 r.whose(),
                 r.howSure()
             };
-            printer.printRecord(Arrays.stream(cells).map(FindingsCsv::defused).toArray());
+            Stream<Object> said = details.stream().map(key -> r.details().getOrDefault(key, ""));
+            printer.printRecord(Stream.concat(Arrays.stream(cells), said)
+                    .map(FindingsCsv::defused)
+                    .toArray());
         }
         printer.flush();
     }

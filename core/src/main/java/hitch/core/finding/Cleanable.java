@@ -9,7 +9,11 @@ public final class Cleanable {
             FindingKind.ROOTS,
             FindingKind.SCALE,
             FindingKind.DEBRIS,
+            FindingKind.SLUDGE,
             FindingKind.GREASE,
+            FindingKind.SCUM,
+            FindingKind.PAPER,
+            FindingKind.LIME,
             FindingKind.WIPES,
             FindingKind.BLOCKAGE);
 

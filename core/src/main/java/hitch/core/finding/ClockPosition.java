@@ -7,9 +7,12 @@ package hitch.core.finding;
  * @param from hour 1 to 12
  * @param to hour 1 to 12
  * @param all whether the whole circle is meant
+ * @param both whether the other side, straight across, is meant as well
  */
-public record ClockPosition(int from, int to, boolean all) {
-    public static final ClockPosition ALL_ROUND = new ClockPosition(12, 12, true);
+public record ClockPosition(int from, int to, boolean all, boolean both) {
+    public static final ClockPosition ALL_ROUND = new ClockPosition(12, 12, true, false);
+
+    public static final ClockPosition BOTH_SIDES = new ClockPosition(9, 9, false, true);
 
     public ClockPosition {
         if (from < 1 || from > 12 || to < 1 || to > 12) {
@@ -18,7 +21,7 @@ public record ClockPosition(int from, int to, boolean all) {
     }
 
     public static ClockPosition at(int hour) {
-        return new ClockPosition(hour, hour, false);
+        return new ClockPosition(hour, hour, false, false);
     }
 
     /** The hour nearest to a direction, in degrees clockwise from the top; any angle. */
@@ -28,7 +31,7 @@ public record ClockPosition(int from, int to, boolean all) {
     }
 
     public static ClockPosition arc(int from, int to) {
-        return new ClockPosition(from, to, false);
+        return new ClockPosition(from, to, false, false);
     }
 
     /** The hour in the middle of the arc, 0 up to 12; 0 is the top. */
@@ -40,6 +43,9 @@ public record ClockPosition(int from, int to, boolean all) {
     public String words() {
         if (all) {
             return "all round";
+        }
+        if (both) {
+            return "on both sides";
         }
         if (from != to) {
             return "from " + from + " to " + to + " o'clock";

@@ -8,11 +8,25 @@ public enum FindingKind implements Topic {
     CRACK("crack", Family.CONDITION),
     BREAK("break", Family.CONDITION),
     HOLE("hole", Family.CONDITION),
+    /** Soil that washes in. */
+    SOIL("soil", Family.CONDITION),
     DEFORMATION("deformation", Family.CONDITION),
+    /** A wall that has swollen inwards, as tar fibre does. */
+    BLISTER("blister", Family.CONDITION),
     SCALE("scale", Family.CONDITION),
+    /** A white crust that hard water leaves. */
+    LIME("lime", Family.CONDITION),
     DEBRIS("debris", Family.CONDITION),
+    SLUDGE("sludge", Family.CONDITION),
     GREASE("grease", Family.CONDITION),
+    /** What soap leaves, which wipes off. */
+    SCUM("scum", Family.CONDITION),
+    PAPER("paper", Family.CONDITION),
     WIPES("wipes", Family.CONDITION),
+    /** Insects and other animals. */
+    INSECTS("insects", Family.CONDITION),
+    /** What a guide, a skid or a tool left on the wall. */
+    SKID_MARKS("skid marks", Family.CONDITION),
     BLOCKAGE("blockage", Family.CONDITION),
     STANDING_WATER("standing water", Family.WATER),
     UNDER_WATER("under water", Family.WATER),
@@ -32,8 +46,21 @@ public enum FindingKind implements Topic {
     MAIN_CONNECTION("main connection", Family.FEATURE),
     END("end", Family.FEATURE),
     LIMIT("limit", Family.LIMIT),
+    /** A stretch of which only a part of the wall was seen; its clock position is what was hidden. */
+    PART_SEEN("part seen", Family.LIMIT),
     LOCATE("locate", Family.TOLD),
     FIXTURE_TEST("fixture test", Family.TOLD),
+    /** A part of the camera's gear put on or taken off. */
+    EQUIPMENT("equipment", Family.TOLD),
+    /** What the ground above a stretch is covered with. */
+    SURFACE("surface", Family.TOLD),
+    /** A stretch that was cleaned. */
+    CLEANED("cleaned", Family.TOLD),
+    /** What the people of the house noticed. */
+    SYMPTOM("symptom", Family.TOLD),
+    /** A look that was promised for later. */
+    PROMISE("promise", Family.TOLD),
+    VERDICT("verdict", Family.TOLD),
     ADVICE("advice", Family.TOLD),
     REMARK("remark", Family.FEATURE);
 

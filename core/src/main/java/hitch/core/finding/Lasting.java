@@ -14,6 +14,8 @@ public enum Lasting {
     MOVED("moved while the camera was in the pipe"),
     /** The camera's head broke it or knocked it loose. */
     BROKEN_BY_THE_CAMERA("the camera broke through it"),
+    /** It came in with the visit: soil with the cap, a rag with the camera. */
+    OURS("the visit itself brought it in"),
     /** The pipe was cleaned after it was seen, and looked at again. */
     CLEANED_SINCE("before the cleaning");
 
@@ -30,6 +32,6 @@ public enum Lasting {
 
     /** Whether it is no longer so, and asks for nothing. */
     public boolean isOver() {
-        return this == DRAINED || this == CLEANED_SINCE;
+        return this == DRAINED || this == CLEANED_SINCE || this == OURS;
     }
 }

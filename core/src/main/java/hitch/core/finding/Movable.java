@@ -7,11 +7,17 @@ import java.util.regex.Pattern;
 
 /** What a camera's head can push along, break or knock loose, and how notes tell that it did. */
 public final class Movable {
-    private static final Set<FindingKind> KINDS =
-            EnumSet.of(FindingKind.DEBRIS, FindingKind.GREASE, FindingKind.WIPES, FindingKind.BLOCKAGE);
+    private static final Set<FindingKind> KINDS = EnumSet.of(
+            FindingKind.DEBRIS,
+            FindingKind.SLUDGE,
+            FindingKind.GREASE,
+            FindingKind.SCUM,
+            FindingKind.PAPER,
+            FindingKind.WIPES,
+            FindingKind.BLOCKAGE);
 
     private static final Pattern MOVED =
-            Pattern.compile("\\b(?:mov(?:e|es|ed|ing)|push(?:ed|es|ing)? (?:it )?(?:ahead|along)"
+            Pattern.compile("\\b(?:mov(?:e|es|ed|ing)|push(?:ed|es|ing)?(?: [a-z]+){0,6} (?:ahead|along|in front)"
                     + "|shov(?:ed|es|ing)|carried along|washed along|drag(?:ged|s|ging)|dragging"
                     + "|ahead of (?:us|me|the camera|the head|the skid)|rid(?:es|ing) along"
                     + "|(?:hang|hung|hangs|hanging|caught|stuck) (?:up )?on the (?:skid|camera|head|guide|lens)"

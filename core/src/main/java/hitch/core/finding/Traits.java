@@ -1,5 +1,6 @@
 package hitch.core.finding;
 
+import hitch.core.detail.Details;
 import hitch.core.line.GroundMark;
 import hitch.core.measure.Distance;
 import hitch.core.pipe.Pipe;
@@ -10,14 +11,15 @@ import java.util.Optional;
  * What a note says of a finding besides its kind and place; each part may be unsaid.
  *
  * @param clock where round the pipe
- * @param size how large: an offset's step, a gap's width, a crack's length
+ * @param size how large: an offset's step, a gap's width, a crack's length, the depth of water that stands
  * @param share share of the bore that is taken, percent, 1 to 100
  * @param degree light, medium or heavy
  * @param before the pipe on the near side of a change, as the camera goes out
- * @param after the pipe on the far side of a change, as the camera goes out
+ * @param after the pipe on the far side of a change, as the camera goes out; of anything else, the pipe that it is of
  * @param depth of a locate: from the surface to the camera head
  * @param angle of a bend, degrees, 1 to 360
  * @param ground what stands above a locate
+ * @param details whatever else was said of it
  */
 @RecordBuilder
 public record Traits(
@@ -29,7 +31,8 @@ public record Traits(
         Pipe after,
         Optional<Distance> depth,
         Optional<Integer> angle,
-        GroundMark ground)
+        GroundMark ground,
+        Details details)
         implements TraitsBuilder.With {
     public static final Traits NONE = new Traits(
             Optional.empty(), Optional.empty(), Optional.empty(), Optional.empty(), Pipe.UNKNOWN, Pipe.UNKNOWN);
@@ -38,6 +41,7 @@ public record Traits(
         depth = depth == null ? Optional.empty() : depth;
         angle = angle == null ? Optional.empty() : angle;
         ground = ground == null ? GroundMark.NONE : ground;
+        details = details == null ? Details.NONE : details;
         share.ifPresent(s -> {
             if (s < 1 || s > 100) {
                 throw new IllegalArgumentException("a share of the bore is 1 to 100 percent, not " + s);
@@ -45,7 +49,7 @@ public record Traits(
         });
     }
 
-    /** Traits that say nothing of the ground. */
+    /** Traits that say nothing of the ground and nothing else. */
     public Traits(
             Optional<ClockPosition> clock,
             Optional<Distance> size,
@@ -55,7 +59,7 @@ public record Traits(
             Pipe after,
             Optional<Distance> depth,
             Optional<Integer> angle) {
-        this(clock, size, share, degree, before, after, depth, angle, GroundMark.NONE);
+        this(clock, size, share, degree, before, after, depth, angle, GroundMark.NONE, Details.NONE);
     }
 
     /** The same of a locate that was measured anew. */

@@ -3,9 +3,11 @@ package hitch.core.job;
 import hitch.core.counter.Counted;
 import hitch.core.counter.CounterMark;
 import hitch.core.counter.Doubtful;
+import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Sighting;
+import hitch.core.finding.Traits;
 import hitch.core.finding.Weight;
 import hitch.core.footage.AdjustedSpan;
 import hitch.core.footage.Adjustment;
@@ -188,6 +190,14 @@ public sealed interface Edit {
         @Override
         public String words() {
             return "amend to " + to.kind().word();
+        }
+    }
+
+    /** Sets what is said of a finding, its words aside: where round the pipe, how large, how sure, and every detail. */
+    record SayOfFinding(FindingId id, Traits traits, Certainty certainty) implements Edit {
+        @Override
+        public String words() {
+            return "change a finding";
         }
     }
 

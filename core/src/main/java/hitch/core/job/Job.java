@@ -152,6 +152,7 @@ public record Job(
             case Edit.RemoveMark e -> withMarks(e.clip(), counterOf(e.clip()).without(e.mark()));
             case Edit.AddFinding e -> add(e.finding());
             case Edit.AmendFinding e -> change(e.id(), f -> f.amendedTo(e.to()));
+            case Edit.SayOfFinding e -> change(e.id(), f -> f.saying(e.traits()).withCertainty(e.certainty()));
             case Edit.MoveFinding e -> change(e.id(), f -> f.movedTo(e.frame()));
             case Edit.WeighFinding e -> change(e.id(), f -> f.weighing(e.weight()));
             case Edit.MergeFindings e -> Settling.merge(this, e.id(), e.other());

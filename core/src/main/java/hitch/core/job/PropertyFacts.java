@@ -1,5 +1,7 @@
 package hitch.core.job;
 
+import hitch.core.detail.Detail;
+import hitch.core.detail.Details;
 import hitch.core.measure.LengthUnit;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
@@ -20,6 +22,7 @@ import java.util.regex.Pattern;
  * @param examined what was examined, one sentence
  * @param notExamined what was not examined, a sentence each
  * @param internalOnly whether the job must not leave the firm
+ * @param more whatever else is known of it, of {@link Detail#ofJobs}
  */
 @RecordBuilder
 public record PropertyFacts(
@@ -32,7 +35,8 @@ public record PropertyFacts(
         LengthUnit unit,
         String examined,
         List<String> notExamined,
-        boolean internalOnly)
+        boolean internalOnly,
+        Details more)
         implements PropertyFactsBuilder.With {
     private static final Pattern YEAR = Pattern.compile("(\\d{4})-");
 
@@ -41,6 +45,33 @@ public record PropertyFacts(
 
     public PropertyFacts {
         notExamined = List.copyOf(notExamined);
+        more = more == null ? Details.NONE : more;
+    }
+
+    /** A visit of which no more is known. */
+    public PropertyFacts(
+            String property,
+            String town,
+            String client,
+            String inspectedOn,
+            String reviewer,
+            String firm,
+            LengthUnit unit,
+            String examined,
+            List<String> notExamined,
+            boolean internalOnly) {
+        this(
+                property,
+                town,
+                client,
+                inspectedOn,
+                reviewer,
+                firm,
+                unit,
+                examined,
+                notExamined,
+                internalOnly,
+                Details.NONE);
     }
 
     /** What {@code now} becomes when the parts that differ between {@code was} and this are changed in it. */
@@ -55,7 +86,8 @@ public record PropertyFacts(
                 changed(was.unit, unit, now.unit),
                 changed(was.examined, examined, now.examined),
                 changed(was.notExamined, notExamined, now.notExamined),
-                changed(was.internalOnly, internalOnly, now.internalOnly));
+                changed(was.internalOnly, internalOnly, now.internalOnly),
+                changed(was.more, more, now.more));
     }
 
     private static <T> T changed(T was, T typed, T now) {

@@ -8,6 +8,7 @@ import hitch.core.pipe.Branch;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.rules.HouseRules;
 import hitch.core.survey.Survey;
+import hitch.core.survey.told.Causes;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -53,7 +54,17 @@ public final class Adviser {
     private List<Advice> advise(List<LocatedFinding> findings, List<PipeSpan> spans) {
         List<Advice> advice = new ArrayList<>();
         List<FindingId> unsure = of(findings, f -> isUnsure(f) && f.weight().compareTo(Weight.NOTED) > 0);
-        advice.addAll(proposed(findings.stream().filter(f -> !isUnsure(f)).toList(), spans));
+        List<LocatedFinding> sure = findings.stream().filter(f -> !isUnsure(f)).toList();
+        Causes causes = Causes.of(sure);
+        // What its cause holds up is settled with the cause.
+        advice.addAll(proposed(
+                sure.stream()
+                        .filter(f -> f.weight() == Weight.STOP
+                                || causes.of(f.finding().id())
+                                        .filter(id -> asks(sure, id))
+                                        .isEmpty())
+                        .toList(),
+                spans));
         if (!unsure.isEmpty()) {
             advice.add(new Advice(
                     "Have another look at what is not sure, before anything is priced for it.",
@@ -62,6 +73,11 @@ public final class Adviser {
                     unsure));
         }
         return advice;
+    }
+
+    private static boolean asks(List<LocatedFinding> findings, FindingId id) {
+        return findings.stream()
+                .anyMatch(f -> f.ids().contains(id) && f.weight().compareTo(Weight.WATCH) > 0);
     }
 
     private static boolean isUnsure(LocatedFinding found) {

@@ -23,11 +23,15 @@ public record GroundMark(Optional<Surface> surface, String mark, String near) {
         BED("planting bed", List.of("bed", "garden", "shrub")),
         BARE("bare ground", List.of("bare ground", "dirt", "soil")),
         GRAVEL("gravel", List.of("gravel", "crushed rock")),
-        CONCRETE("concrete", List.of("concrete", "patio", "walkway")),
-        ASPHALT("asphalt", List.of("asphalt", "blacktop", "driveway")),
-        STREET("street", List.of("street", "road")),
-        SIDEWALK("sidewalk", List.of("sidewalk", "footpath")),
-        SLAB("slab", List.of("slab", "floor"));
+        DRIVEWAY("driveway", List.of("driveway", "drive")),
+        PATIO("patio", List.of("patio", "deck")),
+        SIDEWALK("walk", List.of("sidewalk", "footpath", "walk", "walkway")),
+        CONCRETE("concrete", List.of("concrete")),
+        ASPHALT("asphalt", List.of("asphalt", "blacktop")),
+        STREET("street", List.of("street", "road", "alley", "lane")),
+        SLAB("slab", List.of("slab", "floor")),
+        BUILDING("under the building", List.of("under the building", "under the house", "crawl space")),
+        TREE("beside a tree", List.of("under the tree"));
 
         private final String word;
         private final List<String> clues;
@@ -40,12 +44,19 @@ public record GroundMark(Optional<Surface> surface, String mark, String near) {
         public String word() {
             return word;
         }
+
+        /** Where the pipe is that lies below it: {@code under the lawn}. */
+        public String above() {
+            return this == BUILDING || this == TREE ? word : "under the " + word;
+        }
     }
 
-    private static final Pattern MARK =
-            Pattern.compile("\\b((?:\\w+ )?(?:paint|stake|flag|chalk|nail))\\b", Pattern.CASE_INSENSITIVE);
+    private static final Pattern MARK = Pattern.compile(
+            "\\b((?:(?!of\\b|a\\b|the\\b|with\\b|and\\b|is\\b)[a-z]+ )?(?:paint(?: (?:x|dot|line|arrow|mark))?|stake|flag|chalk|nail|x))\\b",
+            Pattern.CASE_INSENSITIVE);
     private static final Pattern NEAR = Pattern.compile(
-            "\\b(?:by|near|beside|next to|under|outside|at) (the |an? )?([\\w' -]+)", Pattern.CASE_INSENSITIVE);
+            "\\b(?:by|near|beside|next to|under|outside|at) (the |an? )?([A-Za-z][A-Za-z' -]+)",
+            Pattern.CASE_INSENSITIVE);
 
     /** What free words about a locate say of the ground over it. */
     public static GroundMark of(String words) {

@@ -6,8 +6,6 @@ import hitch.core.finding.Topic;
 public enum Act implements Topic {
     /** The counter was set to zero, or to what is said. */
     ZERO("zero"),
-    /** Something is to be looked at again. */
-    PROMISE("promise"),
     /** A picture is wanted. */
     PHOTO("photo");
 

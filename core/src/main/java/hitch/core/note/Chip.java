@@ -18,6 +18,7 @@ public record Chip(Sort sort, String label, int start, int end) {
         SHARE,
         DEGREE,
         PIPE,
-        CERTAINTY
+        CERTAINTY,
+        DETAIL
     }
 }

@@ -118,14 +118,16 @@ public record Draft(
         Pipe before = first.before().isUnknown() ? second.before() : first.before();
         Pipe after = first.after().isUnknown() ? second.after() : first.after();
         return new Traits(
-                clock,
-                first.size().or(second::size),
-                first.share().or(second::share),
-                first.degree().or(second::degree),
-                before,
-                after,
-                first.depth().or(second::depth),
-                first.angle().or(second::angle));
+                        clock,
+                        first.size().or(second::size),
+                        first.share().or(second::share),
+                        first.degree().or(second::degree),
+                        before,
+                        after,
+                        first.depth().or(second::depth),
+                        first.angle().or(second::angle))
+                .withGround(first.ground().isNone() ? second.ground() : first.ground())
+                .withDetails(first.details().or(second.details()));
     }
 
     /**

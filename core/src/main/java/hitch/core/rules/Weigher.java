@@ -1,5 +1,7 @@
 package hitch.core.rules;
 
+import hitch.core.detail.Detail;
+import hitch.core.detail.Step;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.Degree;
 import hitch.core.finding.Finding;
@@ -30,7 +32,7 @@ public final class Weigher {
     public Weighed weigh(Finding finding, Optional<Extent> extent, Lasting lasting) {
         return finding.weightSet()
                 .map(w -> new Weighed(w, "the reviewer set it"))
-                .orElseGet(() -> sure(now(byRules(finding, extent), lasting), finding.certainty()));
+                .orElseGet(() -> sure(now(holding(byRules(finding, extent), finding), lasting), finding.certainty()));
     }
 
     /** What is not sure asks first for another look: one weight less than if it were, but never less than watch. */
@@ -50,6 +52,7 @@ public final class Weigher {
     private static Weighed now(Weighed then, Lasting lasting) {
         return switch (lasting) {
             case DRAINED -> new Weighed(Weight.NOTED, "the water was only running");
+            case OURS -> new Weighed(Weight.NOTED, "the visit itself brought it in");
             case CLEANED_SINCE -> new Weighed(Weight.NOTED, "the pipe was cleaned and looked at again");
             case BROKEN_BY_THE_CAMERA ->
                 then.weight().compareTo(Weight.TEND) > 0
@@ -59,18 +62,30 @@ public final class Weigher {
         };
     }
 
+    /** What holds back what should pass is to be tended, however small it is. */
+    private static Weighed holding(Weighed then, Finding finding) {
+        return finding.traits()
+                .details()
+                .get(Detail.HOLDS)
+                .filter(h -> then.weight().compareTo(Weight.TEND) < 0)
+                .map(h -> new Weighed(Weight.TEND, "it holds back " + h))
+                .orElse(then);
+    }
+
     private Weighed byRules(Finding finding, Optional<Extent> extent) {
         int share = finding.traits().share().orElse(0);
         return switch (finding.kind()) {
             case ROOTS -> roots(finding, share);
             case OFFSET, GAP -> step(finding);
-            case BREAK, HOLE -> new Weighed(Weight.MEND, "soil and roots can come in where the wall is open");
-            case CRACK, DEFORMATION -> degree(finding, "the wall is damaged but still stands");
+            case BREAK, HOLE, SOIL -> new Weighed(Weight.MEND, "soil and roots can come in where the wall is open");
+            case CRACK, DEFORMATION, BLISTER -> degree(finding, "the wall is damaged but still stands");
             case SCALE -> scale(finding, share);
-            case DEBRIS, GREASE, WIPES ->
+            case DEBRIS, SLUDGE, GREASE, SCUM, PAPER, WIPES ->
                 share >= LITTLE_LEFT
                         ? new Weighed(Weight.STOP, "little of the bore is left open")
                         : new Weighed(Weight.TEND, "it can be cleaned out");
+            case LIME -> degree(finding, "hard water leaves more of it each year");
+            case INSECTS -> new Weighed(Weight.WATCH, "animals come in where a pipe is open");
             case BLOCKAGE ->
                 share > 0 && share < LITTLE_LEFT
                         ? new Weighed(Weight.MEND, "it takes " + share + " % of the bore")
@@ -81,6 +96,7 @@ public final class Weigher {
             case REPAIR -> degree(finding, "a repair is worth a look at each cleaning");
             case UNDER_WATER -> new Weighed(Weight.TEND, "what lies under the water could not be judged");
             case LIMIT -> new Weighed(Weight.WATCH, "the pipe beyond it was not seen");
+            case PART_SEEN -> new Weighed(Weight.NOTED, "what was hidden could not be judged");
             case MATERIAL_CHANGE,
                     SIZE_CHANGE,
                     JOINT,
@@ -93,8 +109,10 @@ public final class Weigher {
                     END,
                     BOUNDARY,
                     MAIN_CONNECTION,
+                    SKID_MARKS,
                     REMARK -> new Weighed(Weight.NOTED, "it is part of the pipe");
-            case LOCATE, FIXTURE_TEST, ADVICE -> new Weighed(Weight.NOTED, "it was told, not found in the pipe");
+            case LOCATE, FIXTURE_TEST, EQUIPMENT, SURFACE, CLEANED, SYMPTOM, PROMISE, VERDICT, ADVICE ->
+                new Weighed(Weight.NOTED, "it was told, not found in the pipe");
         };
     }
 
@@ -125,7 +143,22 @@ public final class Weigher {
                 : degree(finding, "the wall is rough, and damaged under it, but still stands");
     }
 
+    /** A step up catches solids; one down with the flow is minor, and asks for one weight less. */
     private Weighed step(Finding finding) {
+        Weighed weighed = stepBySize(finding);
+        boolean down = finding.traits()
+                .details()
+                .get(Detail.STEP)
+                .filter(s -> s == Step.DOWN)
+                .isPresent();
+        return down && weighed.weight().compareTo(Weight.WATCH) > 0
+                ? new Weighed(
+                        Weight.values()[weighed.weight().ordinal() - 1],
+                        weighed.because() + "; less, for it steps down with the flow")
+                : weighed;
+    }
+
+    private Weighed stepBySize(Finding finding) {
         Optional<Distance> size = finding.traits().size();
         if (size.isEmpty()) {
             return degree(finding, "its size was not given");

@@ -4,6 +4,7 @@ import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Heading;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.FindingKind;
 import hitch.core.finding.Lasting;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Sighting;
@@ -80,8 +81,11 @@ final class Locating {
         ClipId clip = finding.frame().clip();
         Optional<Run> run = Optional.ofNullable(runOf.get(clip));
         Optional<CounterTrace> trace = Optional.ofNullable(tied.traces().get(clip));
-        Optional<Extent> extent =
-                own ? Optional.of(thing.extent()) : typed(finding).or(() -> at(finding.frame(), run, trace));
+        // What was noticed in the house has no place in the pipe.
+        boolean nowhere = finding.kind() == FindingKind.SYMPTOM;
+        Optional<Extent> extent = nowhere
+                ? Optional.empty()
+                : own ? Optional.of(thing.extent()) : typed(finding).or(() -> at(finding.frame(), run, trace));
         double confidence = finding.typed().isPresent()
                 ? 1
                 : trace.map(t -> t.confidenceAt(finding.frame().pts())).orElse(0.0);

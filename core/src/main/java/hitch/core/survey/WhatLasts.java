@@ -2,6 +2,8 @@ package hitch.core.survey;
 
 import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Heading;
+import hitch.core.detail.Detail;
+import hitch.core.detail.State;
 import hitch.core.finding.Cleanable;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
@@ -17,6 +19,7 @@ import hitch.core.survey.align.Tied;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 
@@ -45,13 +48,18 @@ public final class WhatLasts {
      * @param phase whether it was seen before or after a cleaning
      * @param branch the pipe it lies on
      */
-    public Lasting of(Finding finding, Phase phase, String branch, java.util.Optional<Extent> extent) {
+    public Lasting of(Finding finding, Phase phase, String branch, Optional<Extent> extent) {
+        Optional<State> state = finding.traits().details().get(Detail.STATE).filter(State::isOfTheMoment);
+        if (state.isPresent()) {
+            return said(state.get());
+        }
         String words = words(finding);
         if (isWater(finding.kind())) {
             return water(finding, words);
         }
         if (Cleanable.is(finding.kind())
                 && phase != Phase.AFTER
+                && phase != Phase.BEYOND
                 && extent.isPresent()
                 && seenAfter(branch, extent.get())) {
             return Lasting.CLEANED_SINCE;
@@ -62,6 +70,17 @@ public final class WhatLasts {
                     : Movable.saysMoved(words) ? Lasting.MOVED : Lasting.LASTS;
         }
         return Lasting.LASTS;
+    }
+
+    private static Lasting said(State state) {
+        return switch (state) {
+            case STILL_STANDING -> Lasting.STANDS;
+            case DRAINED -> Lasting.DRAINED;
+            case MOVED -> Lasting.MOVED;
+            case CLEARED -> Lasting.BROKEN_BY_THE_CAMERA;
+            case CAUSED -> Lasting.OURS;
+            default -> Lasting.LASTS;
+        };
     }
 
     private static boolean isWater(FindingKind kind) {
@@ -110,7 +129,10 @@ public final class WhatLasts {
 
     /** The phase that a finding says of itself, else its run's. */
     public static Phase phase(Finding finding, List<Run> runs) {
-        Phase said = Phase.saidIn(finding.wording() + " " + finding.remark());
+        Phase said = finding.traits()
+                .details()
+                .get(Detail.PHASE)
+                .orElseGet(() -> Phase.saidIn(finding.wording() + " " + finding.remark()));
         return said != Phase.NOT_SAID
                 ? said
                 : runs.stream()

@@ -4,7 +4,6 @@ import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
-import hitch.core.note.Act;
 import hitch.core.note.Draft;
 import hitch.core.talk.Contradiction.Sort;
 import java.util.ArrayList;
@@ -142,7 +141,7 @@ public final class Contradictions {
 
     private void promise(int i) {
         Spoken promise = drafts.get(i);
-        if (promise.draft().matter() != Act.PROMISE) {
+        if (promise.draft().matter() != FindingKind.PROMISE) {
             return;
         }
         Optional<Distance> at = promise.draft()
@@ -155,7 +154,7 @@ public final class Contradictions {
         }
         boolean kept = drafts.subList(i + 1, drafts.size()).stream()
                 .filter(s -> s.seconds() > promise.seconds() + 15)
-                .filter(s -> s.draft().matter() != Act.PROMISE)
+                .filter(s -> s.draft().matter() != FindingKind.PROMISE)
                 .anyMatch(s -> s.draft()
                         .place()
                         .map(Draft.Place::from)

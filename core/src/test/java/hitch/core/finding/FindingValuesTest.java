@@ -97,7 +97,8 @@ class FindingValuesTest {
     @ParameterizedTest
     @EnumSource(Lasting.class)
     void onlyWhatIsOverAsksForNothing(Lasting lasting) {
-        assertThat(lasting.isOver()).isEqualTo(lasting == Lasting.DRAINED || lasting == Lasting.CLEANED_SINCE);
+        assertThat(lasting.isOver())
+                .isEqualTo(lasting == Lasting.DRAINED || lasting == Lasting.CLEANED_SINCE || lasting == Lasting.OURS);
         assertThat(lasting.word().isEmpty()).isEqualTo(lasting == Lasting.LASTS);
     }
 

@@ -6,9 +6,12 @@ import hitch.core.counter.Doubtful;
 import hitch.core.counter.MarkSource;
 import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
+import hitch.core.detail.RandomDetails;
+import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
+import hitch.core.finding.Traits;
 import hitch.core.finding.Weight;
 import hitch.core.footage.AdjustedSpan;
 import hitch.core.footage.Adjustment;
@@ -50,19 +53,20 @@ public final class RandomEdits {
         Arbitrary<ClipId> clip = Arbitraries.of(CLIPS);
         Arbitrary<Long> pts = Arbitraries.longs().between(0, 60_000);
         Arbitrary<FindingId> id = Arbitraries.integers().between(1, 9).map(n -> new FindingId("F" + n));
-        Arbitrary<Finding> finding = Combinators.combine(id, clip, pts, text).as((name, c, at, words) -> {
-            Finding made = Sample.finding(Sample.job(), c, at / 1000.0, words);
-            return new Finding(
-                    name,
-                    made.kind(),
-                    new FrameRef(c, at),
-                    made.typed(),
-                    made.traits(),
-                    words,
-                    made.remark(),
-                    Optional.empty(),
-                    List.of());
-        });
+        Arbitrary<Finding> finding = Combinators.combine(id, clip, pts, text, RandomDetails.details())
+                .as((name, c, at, words, said) -> {
+                    Finding made = Sample.finding(Sample.job(), c, at / 1000.0, words);
+                    return new Finding(
+                            name,
+                            made.kind(),
+                            new FrameRef(c, at),
+                            made.typed(),
+                            made.traits().withDetails(said),
+                            words,
+                            made.remark(),
+                            Optional.empty(),
+                            List.of());
+                });
         Arbitrary<Edit> shot = net.jqwik.api.Combinators.combine(
                         text, Arbitraries.of("finding:F1", "card:opening"), Arbitraries.of(true, false))
                 .as((words, key, out) -> new Edit.ChangeShot(
@@ -152,6 +156,10 @@ public final class RandomEdits {
                 Tuple.of(1, Arbitraries.of(LengthUnit.values()).map(Edit.SayCounterUnit::new)),
                 Tuple.of(6, finding.map(Edit.AddFinding::new)),
                 Tuple.of(3, Combinators.combine(id, finding).as(Edit.AmendFinding::new)),
+                Tuple.of(
+                        2,
+                        Combinators.combine(id, RandomDetails.details(), Arbitraries.of(Certainty.values()))
+                                .as((i, said, sure) -> new Edit.SayOfFinding(i, Traits.NONE.withDetails(said), sure))),
                 Tuple.of(
                         2,
                         Combinators.combine(id, clip, pts)

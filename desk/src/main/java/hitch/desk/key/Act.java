@@ -59,6 +59,7 @@ public enum Act {
     COUNTER_BOX(Place.MARK, "Draw a box round the counter", "G"),
     NEXT_DOUBT(Place.MARK, "To the next doubtful place", "J"),
     SAID(Place.MARK, "Show or hide what was said", "T"),
+    SAY_MORE(Place.MARK, "Show all that is said of the chosen finding", "I"),
     MERGE(Place.MARK, "Both are one finding", "Y"),
     KEEP_APART(Place.MARK, "Both are two findings", "D"),
     AMEND(Place.MARK, "Say the chosen finding anew", "E"),

@@ -28,6 +28,7 @@ final class PropertyForm extends VBox {
     private final TextField firm = field("firm", "Firm");
     private final TextArea examined = area("examined", "Examined", 3);
     private final TextArea notExamined = area("not-examined", "Not examined, a line each", 4);
+    private final MoreFacts more;
     private final ComboBox<LengthUnit> unit = new ComboBox<>();
     private final CheckBox internal = new CheckBox("For internal use only: nothing is handed over");
     private boolean filling;
@@ -35,6 +36,7 @@ final class PropertyForm extends VBox {
 
     PropertyForm(Context desk) {
         this.desk = desk;
+        this.more = new MoreFacts(desk);
         setSpacing(6);
         getStyleClass().add("page");
         unit.getItems().setAll(LengthUnit.values());
@@ -70,7 +72,7 @@ final class PropertyForm extends VBox {
         row("Distances in", unit);
         row("Examined", examined);
         row("Not examined", notExamined);
-        getChildren().add(internal);
+        getChildren().addAll(more, internal);
         VBox.setMargin(internal, new javafx.geometry.Insets(8, 0, 0, 0));
         desk.work().snapshotProperty().addListener((o, was, is) -> fill());
         fill();
@@ -147,7 +149,8 @@ final class PropertyForm extends VBox {
                 unit.getValue(),
                 examined.getText().strip(),
                 missing,
-                internal.isSelected());
+                internal.isSelected(),
+                shown.more());
         if (!typed.equals(shown)) {
             PropertyFacts was = shown;
             shown = typed;

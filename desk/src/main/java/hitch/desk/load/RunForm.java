@@ -131,7 +131,12 @@ final class RunForm extends VBox {
                         unit.number(new Distance(run.start().mm())),
                         80,
                         t -> station(t).ifPresent(s -> change(r -> r.startingAt(s, r.tied())))),
-                choice("Recorded", List.of(Phase.values()), run.phase(), Phase::word, p -> change(r -> r.in(p))),
+                choice(
+                        "Recorded",
+                        List.of(Phase.NOT_SAID, Phase.BEFORE, Phase.AFTER),
+                        run.phase(),
+                        Phase::word,
+                        p -> change(r -> r.in(p))),
                 choice(
                         "Its place is",
                         List.of(false, true),

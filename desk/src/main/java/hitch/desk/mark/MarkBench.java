@@ -52,8 +52,8 @@ public final class MarkBench implements Bench {
         HBox.setHgrow(left, Priority.ALWAYS);
         VBox.setVgrow(side, Priority.ALWAYS);
         HerePane here = new HerePane(desk);
-        // The queue needs the room; what is here is told in it.
-        here.visibleProperty().bind(side.spokenProperty().not());
+        // The queue and the details need the room.
+        here.visibleProperty().bind(side.listedProperty());
         here.managedProperty().bind(here.visibleProperty());
         VBox right = new VBox(16, notes, here, side);
         right.getStyleClass().add("side");
@@ -146,6 +146,7 @@ public final class MarkBench implements Bench {
             case COUNTER_BOX -> counter.task().drawBox();
             case NEXT_DOUBT -> counter.nextDoubt();
             case SAID -> side.toggle();
+            case SAY_MORE -> side.toggleDetails();
             case MERGE -> findings.merge();
             case KEEP_APART -> findings.keepApart();
             case AMEND -> findings.amend();

@@ -159,7 +159,7 @@ final class NoteChips extends FlowPane {
             case SIZE -> List.of("1/4 in", "1/2 in", "3/4 in", "1 in", "1 1/2 in", "2 in");
             case PIPE -> Arrays.stream(Material.values()).map(Material::word).toList();
             case CERTAINTY -> List.of("likely", "possibly", "either", "heard only", "they say");
-            case PLACE -> List.of();
+            case PLACE, DETAIL -> List.of();
         };
     }
 }

@@ -1,6 +1,7 @@
 package hitch.desk.mark;
 
 import hitch.desk.Context;
+import hitch.desk.key.Act;
 import hitch.desk.widget.Ends;
 import hitch.desk.widget.Labels;
 import javafx.beans.property.ReadOnlyBooleanProperty;
@@ -11,13 +12,15 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** Beside the footage: the findings, or what was said. */
+/** Beside the footage: the findings, all that is said of the chosen one, or what was said. */
 final class SidePane extends VBox {
     private final Context desk;
     private final FindingsPane findings;
     private final SpokenPane spoken;
+    private final FindingSheet sheet;
     private final TalkBook book;
     private final ToggleButton found = new ToggleButton("Findings");
+    private final ToggleButton details = new ToggleButton("Details");
     private final ToggleButton said = new ToggleButton("Spoken");
 
     SidePane(Context desk, FindingsPane findings, SpokenPane spoken, TalkBook book) {
@@ -25,15 +28,20 @@ final class SidePane extends VBox {
         this.findings = findings;
         this.spoken = spoken;
         this.book = book;
+        this.sheet = new FindingSheet(desk);
         setSpacing(8);
         ToggleGroup group = new ToggleGroup();
         found.setToggleGroup(group);
+        details.setToggleGroup(group);
         said.setToggleGroup(group);
         found.setId("show-findings");
+        details.setId("show-details");
         said.setId("show-spoken");
         found.getStyleClass().add("side-tab");
+        details.getStyleClass().add("side-tab");
         said.getStyleClass().add("side-tab");
         found.setFocusTraversable(false);
+        details.setFocusTraversable(false);
         said.setFocusTraversable(false);
         found.setSelected(true);
         group.selectedToggleProperty().addListener((o, was, is) -> {
@@ -44,8 +52,16 @@ final class SidePane extends VBox {
         });
         Button captions = Labels.button("Captions…", "", "Add captions of what was said on this clip", spoken::choose);
         captions.setFocusTraversable(false);
-        Ends top = new Ends(Ends.part(4, found, said, Labels.of("T", "key")), Ends.part(4, captions));
-        StackPane both = new StackPane(findings, spoken);
+        Ends top = new Ends(
+                Ends.part(
+                        4,
+                        found,
+                        details,
+                        Labels.of(Act.SAY_MORE.key(), "key"),
+                        said,
+                        Labels.of(Act.SAID.key(), "key")),
+                Ends.part(4, captions));
+        StackPane both = new StackPane(findings, sheet, spoken);
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(top, both);
         book.linesProperty().addListener((o, was, is) -> update());
@@ -63,8 +79,14 @@ final class SidePane extends VBox {
         }
     }
 
-    ReadOnlyBooleanProperty spokenProperty() {
-        return said.selectedProperty();
+    /** All that is said of the chosen finding, or the findings again. */
+    void toggleDetails() {
+        (details.isSelected() ? found : details).setSelected(true);
+    }
+
+    /** Whether the findings are listed, which leaves room for what is here. */
+    ReadOnlyBooleanProperty listedProperty() {
+        return found.selectedProperty();
     }
 
     boolean isSpoken() {
@@ -76,7 +98,8 @@ final class SidePane extends VBox {
         int marked = desk.work().now().survey().noted().size();
         found.setText(marked == 0 ? "Findings" : "Findings " + marked);
         said.setText(open == 0 ? "Spoken" : "Spoken " + open);
-        findings.setVisible(!isSpoken());
+        findings.setVisible(found.isSelected());
+        sheet.setVisible(details.isSelected());
         spoken.setVisible(isSpoken());
     }
 }

@@ -103,7 +103,7 @@ final class SpokenDesk {
             if (draft.matter() == Act.ZERO) {
                 CounterMark mark = acts.zeroing(draft, at);
                 desk.work().apply(new Edit.KeepSpoken(id, key, Optional.empty(), Optional.of(mark)));
-            } else if (draft.matter() == Act.PROMISE || draft.certainty() == Certainty.RULED_OUT) {
+            } else if (draft.certainty() == Certainty.RULED_OUT) {
                 desk.work().apply(new Edit.KeepSpoken(id, key, Optional.empty(), Optional.empty()));
             } else {
                 Optional<Run> run = desk.work().now().job().runOf(at.clip());

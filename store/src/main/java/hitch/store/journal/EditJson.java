@@ -24,6 +24,7 @@ final class EditJson {
     private interface NamedRules {}
 
     static final JsonMapper MAPPER = JsonMapper.builder()
+            .addModule(DetailsJson.module())
             .addMixIn(Edit.class, NamedEdit.class)
             .addMixIn(CounterMark.class, NamedMark.class)
             .addMixIn(RulePart.class, NamedRules.class)

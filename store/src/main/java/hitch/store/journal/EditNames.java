@@ -43,6 +43,7 @@ final class EditNames {
         EDITS.put("remove-mark", Edit.RemoveMark.class);
         EDITS.put("add-finding", Edit.AddFinding.class);
         EDITS.put("amend-finding", Edit.AmendFinding.class);
+        EDITS.put("say-of-finding", Edit.SayOfFinding.class);
         EDITS.put("move-finding", Edit.MoveFinding.class);
         EDITS.put("weigh-finding", Edit.WeighFinding.class);
         EDITS.put("merge-findings", Edit.MergeFindings.class);

@@ -161,10 +161,14 @@ final class Amounts {
                 || parts.at(i + 2).isSign()
                 || parts.has(i + 2, Meaning.MadeOf.class)
                 || parts.has(i + 2, Meaning.Thing.class)
+                || parts.is(i + 2, Glue.AT) && parts.has(i + 3, Meaning.Number.class)
                 || parts.isAny(i + 2, Glue.TO, Glue.INTO, Glue.AND)
                 || parts.has(i + 2, Meaning.Number.class)
                 || parts.has(i + 2, Meaning.Round.class)
-                || parts.says(i + 2, "pipe", "line", "deep", "wide", "high");
+                || parts.has(i + 2, Meaning.Tool.class)
+                || parts.says(
+                        i + 2, "pipe", "line", "deep", "wide", "high", "higher", "lower", "tall", "proud", "across",
+                        "off");
     }
 
     private static void share(Phrases parts, int i, int unit, double value) {

@@ -23,7 +23,10 @@ final class BareNumbers {
 
     Meaning meaning(int i, double value) {
         boolean whole = value == Math.rint(value);
-        if (value > Roles.FARTHEST_FT || whole && value >= 1900 || parts.is(i + 1, Glue.OTHER)) {
+        if (value > Roles.FARTHEST_FT
+                || whole && value >= 1900
+                || parts.is(i + 1, Glue.OTHER)
+                || value < 10 && isOfRooms(i + 1)) {
             return new Meaning.Other();
         }
         if (parts.has(i + 1, Meaning.MadeOf.class)
@@ -40,10 +43,26 @@ final class BareNumbers {
         if (isBend(i, value)) {
             return new Meaning.Angle((int) Math.floor(value));
         }
-        if (parts.at(i).text().contains("/") && !hints.anyFilling()) {
+        boolean ofStep = parts.isThing(i - 1, FindingKind.OFFSET) || parts.isThing(i - 1, FindingKind.GAP);
+        if (parts.at(i).text().contains("/") && (ofStep || !hints.anyFilling())) {
             return new Meaning.Size(Distance.inches(value));
         }
         return isPlace(i, value, whole) ? Meaning.Place.at(Amounts.bare(value, unit)) : new Meaning.Other();
+    }
+
+    private boolean isUnbroken() {
+        for (int i = 0; i < parts.size(); i++) {
+            if (parts.at(i).isSign()) {
+                return false;
+            }
+        }
+        return !typed && parts.size() > 4;
+    }
+
+    private boolean isOfRooms(int i) {
+        return parts.as(i, Meaning.Clue.class)
+                .filter(c -> c.kind() == FindingKind.FIXTURE_TEST)
+                .isPresent();
     }
 
     private boolean isBend(int i, double value) {
@@ -61,7 +80,10 @@ final class BareNumbers {
         if (parts.says(i - 1, "number", "#", "clip", "run", "of")) {
             return false;
         }
-        boolean placed = parts.isAny(before, Glue.AT, Glue.FROM, Glue.TO, Glue.AGAIN)
+        boolean over =
+                parts.says(before, "over") && parts.says(before - 1, "is", "are", "walk", "driveway", "lawn", "right");
+        boolean placed = over
+                || parts.isAny(before, Glue.AT, Glue.FROM, Glue.TO, Glue.AGAIN)
                 || parts.says(before, "@")
                 || parts.isRough(i - 1) && value >= 3
                 || takenBack(i);
@@ -79,7 +101,8 @@ final class BareNumbers {
                 && hints.any(Meaning.Place.class)
                 && hints.anyMatter()
                 && !thingSincePlace(i);
-        if (onward || another) {
+        boolean told = parts.says(i - 1, "thats", "that is") && closed && value >= 3 && hints.anyMatter();
+        if (onward || another || told) {
             return true;
         }
         if (inList && (closed || !parts.isThing(i + 1))) {
@@ -96,6 +119,10 @@ final class BareNumbers {
                         || parts.at(i + 1).isSign() && value >= 3);
         if (parts.says(i - 1, ",") && closed && value >= 5 && hints.anyMatter() && !hints.any(Meaning.Place.class)) {
             return true;
+        }
+        if (closed && parts.isEdge(i + 1) && value >= 3 && isUnbroken() && !hints.any(Meaning.Place.class)) {
+            // Speech written without a sign ends on its place.
+            return hints.anyMatter();
         }
         if (!whole) {
             return after || leads || parts.isThing(i + 1) || opens(i);
@@ -142,6 +169,9 @@ final class BareNumbers {
                 || parts.has(i, Meaning.Pipe.class)
                 || parts.has(i, Meaning.Angle.class)
                 || parts.has(i, Meaning.Deep.class)
+                || parts.has(i, Meaning.Said.class)
+                || parts.says(i, "ok", "okay", "good", "fine") && parts.isThing(i - 1)
+                || parts.has(i, Meaning.Sure.class) && parts.isEdge(i + 2)
                 || parts.has(i, Meaning.Place.class);
     }
 

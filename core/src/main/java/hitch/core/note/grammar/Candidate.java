@@ -1,15 +1,21 @@
 package hitch.core.note.grammar;
 
+import hitch.core.detail.Detail;
+import hitch.core.detail.Details;
+import hitch.core.finding.Asked;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Topic;
 import hitch.core.finding.Traits;
+import hitch.core.line.GroundMark;
 import hitch.core.measure.Distance;
 import hitch.core.note.Act;
 import hitch.core.pipe.Pipe;
+import java.util.ArrayList;
 import java.util.LinkedHashSet;
+import java.util.List;
 import java.util.Optional;
 import java.util.Set;
 
@@ -29,6 +35,9 @@ final class Candidate {
     private Pipe after = Pipe.UNKNOWN;
     private Distance depth;
     private Integer angle;
+    private GroundMark ground = GroundMark.NONE;
+    private Details details = Details.NONE;
+    private final List<Told> told = new ArrayList<>();
     private final Set<Phrase> used = new LinkedHashSet<>();
 
     /** @param at the part that names it */
@@ -50,6 +59,8 @@ final class Candidate {
         copy.after = after;
         copy.depth = depth;
         copy.angle = angle;
+        copy.details = details;
+        copy.ground = ground;
         copy.used.addAll(used);
         return copy;
     }
@@ -66,7 +77,14 @@ final class Candidate {
                 case Meaning.Much m -> degree = m.degree();
                 case Meaning.Deep m -> depth = m.depth();
                 case Meaning.Angle m -> angle = m.degrees();
-                case Meaning.Length m -> length = m.length();
+                case Meaning.Length m -> {
+                    // A drop goes down, not on.
+                    if (is(FindingKind.DROP)) {
+                        size = m.length();
+                    } else {
+                        length = m.length();
+                    }
+                }
                 case Meaning.Pipe m -> after = m.part();
                 default -> throw new IllegalArgumentException("no trait: " + part);
             }
@@ -77,8 +95,13 @@ final class Candidate {
     boolean fits(Meaning meaning) {
         boolean told = matter instanceof FindingKind k && k.family() == FindingKind.Family.TOLD;
         return switch (meaning) {
-            case Meaning.Round m -> clock == null && isFinding() && !told;
-            case Meaning.Size m -> size == null && isFinding() && !told && !isChange();
+            case Meaning.Round m -> clock == null && isFinding() && !told && !is(FindingKind.PART_SEEN);
+            case Meaning.Size m ->
+                size == null
+                        && isFinding()
+                        && !is(FindingKind.PART_SEEN)
+                        && (!told || is(FindingKind.EQUIPMENT))
+                        && !isChange();
             case Meaning.Share m -> share == null && isFinding() && !told && !isChange();
             case Meaning.Much m -> degree == null && isFinding() && !told && !isChange();
             case Meaning.Deep m -> depth == null && is(FindingKind.LOCATE);
@@ -89,12 +112,103 @@ final class Candidate {
         };
     }
 
+    /** Whether a detail can be said of it and was not yet. */
+    boolean asks(Detail<?> detail) {
+        return matter instanceof FindingKind kind && Asked.of(kind).contains(detail) && !details.has(detail);
+    }
+
+    /** Says a detail of it, unless that was said already. */
+    <T> Candidate say(Detail<T> detail, T value) {
+        if (!details.has(detail)) {
+            details = details.with(detail, value);
+        }
+        return this;
+    }
+
+    /** Says a detail by the text of its value. */
+    Candidate sayText(Detail<?> detail, String value) {
+        return read(detail, value);
+    }
+
+    private <T> Candidate read(Detail<T> detail, String value) {
+        return detail.read(value).map(v -> say(detail, v)).orElse(this);
+    }
+
+    Details details() {
+        return details;
+    }
+
+    /** Takes what is said of another that is the same thing, where this leaves it open. */
+    void join(Candidate same) {
+        clock = clock == null ? same.clock : clock;
+        size = size == null ? same.size : size;
+        share = share == null ? same.share : share;
+        degree = degree == null ? same.degree : degree;
+        details = details.or(same.details);
+        used.addAll(same.used);
+        told.addAll(same.told);
+    }
+
+    /** Shares a clock position with what it goes with. */
+    void shareClock(Candidate other) {
+        clock = clock == null ? other.clock : clock;
+    }
+
+    /** Gives its clock position over to what it goes with. */
+    void giveClock(Candidate other) {
+        other.clock = clock;
+        clock = null;
+    }
+
+    boolean hasClock() {
+        return clock != null;
+    }
+
+    /** Says of what pipe it is, where that is still open. */
+    void of(Pipe pipe) {
+        after = after.isUnknown() ? pipe : after;
+    }
+
+    /** Says how far it turns, degrees. */
+    void turning(int degrees) {
+        angle = degrees;
+    }
+
+    /** Says that it takes all of the bore. */
+    void full() {
+        share = 100;
+    }
+
+    /** Says what stands above it. */
+    void above(GroundMark mark) {
+        ground = mark;
+    }
+
+    /** Says which part of the wall was hidden. */
+    void hidden(ClockPosition part) {
+        clock = part;
+    }
+
+    /** The words that a detail was told by. */
+    record Told(Detail<?> detail, int first, int last) {}
+
+    /** Remembers by which parts a detail was told, so that they show as understood. */
+    Candidate understanding(Detail<?> detail, int first, int last) {
+        told.add(new Told(detail, first, last));
+        return this;
+    }
+
+    List<Told> told() {
+        return told;
+    }
+
     boolean is(FindingKind kind) {
         return matter == kind;
     }
 
+    /** Whether it is something there is; a promise is something to be done. */
     boolean isFinding() {
-        return matter instanceof FindingKind;
+        return matter instanceof FindingKind && !is(FindingKind.PROMISE);
     }
 
     boolean isCondition() {
@@ -171,13 +285,15 @@ final class Candidate {
 
     Traits traits() {
         return new Traits(
-                Optional.ofNullable(clock),
-                Optional.ofNullable(size),
-                Optional.ofNullable(share),
-                Optional.ofNullable(degree),
-                before,
-                after,
-                Optional.ofNullable(depth),
-                Optional.ofNullable(angle));
+                        Optional.ofNullable(clock),
+                        Optional.ofNullable(size),
+                        Optional.ofNullable(share),
+                        Optional.ofNullable(degree),
+                        before,
+                        after,
+                        Optional.ofNullable(depth),
+                        Optional.ofNullable(angle))
+                .withGround(ground)
+                .withDetails(details);
     }
 }

@@ -14,6 +14,7 @@ final class Candidates {
     private final Phrases parts;
     private final boolean typed;
     private final Scopes scopes;
+    private final Contrasts contrasts;
     private final Hints hints;
     private final Nearness near;
     private final Standing standing;
@@ -25,6 +26,7 @@ final class Candidates {
         this.parts = parts;
         this.typed = typed;
         this.scopes = new Scopes(parts, typed);
+        this.contrasts = new Contrasts(parts);
         this.hints = new Hints(parts);
         this.near = new Nearness(parts);
         this.placed = carried || hints.any(Meaning.Place.class);
@@ -66,6 +68,9 @@ final class Candidates {
 
     private void thing(int i, Meaning.Thing thing) {
         FindingKind kind = thing.kind();
+        if (contrasts.isLikened(i) || contrasts.isContrasted(i)) {
+            return;
+        }
         if (scopes.isDenied(i)) {
             if (kind.family() != Family.LIMIT && kind.family() != Family.TOLD) {
                 found.add(new Candidate(kind, i).sure(Certainty.RULED_OUT));
@@ -82,7 +87,7 @@ final class Candidates {
         boolean advised = scopes.isAdvised(i) && !(kind == FindingKind.LOCATE && hints.any(Meaning.Deep.class));
         boolean asked = !typed && parts.size() == 2 && parts.says(1, "?");
         if (asked
-                || scopes.isNone(i)
+                || scopes.isNone(i) && !(kind == FindingKind.LIMIT && thingSinceNo(i))
                 || advised
                 || scopes.isTalk(i, placed)
                 || thing.weak() && !standing.weakStands(i, kind)) {
@@ -94,27 +99,41 @@ final class Candidates {
         found.add(new Candidate(kind, i).sure(scopes.certainty(i)));
     }
 
+    /** "No main seen, stopped at 83": the no is of something else. */
+    private boolean thingSinceNo(int i) {
+        for (int j = i - 1; j >= 0 && !parts.is(j, Glue.NONE); j--) {
+            if (parts.isThing(j)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private boolean anyLocate() {
         return found.stream().anyMatch(c -> c.is(FindingKind.LOCATE));
     }
 
     private void doing(int i, Meaning.Doing doing) {
-        if (scopes.isNone(i) || scopes.isTalk(i, true) && doing.act() != Act.PROMISE) {
+        if (scopes.isNone(i) || scopes.isTalk(i, true) && doing.act() != FindingKind.PROMISE) {
             return;
         }
         boolean stands = switch (doing.act()) {
-            case ZERO -> !doing.weak() || smallPlace();
-            case PROMISE ->
+            case Act.ZERO -> !doing.weak() || smallPlace();
+            case FindingKind.PROMISE ->
                 !hints.anyText("promised", "here it is", "as promised")
                         && (!doing.weak()
                                 || typed
                                 || !parts.says(i, "come back")
                                         && hints.anyText(
                                                 "will", "well", "look", "check", "get", "catch", "see", "grab", "ill"));
-            case PHOTO ->
+            case Act.PHOTO ->
                 doing.weak() || parts.says(i, "a picture")
-                        ? typed && !anyFinding() || hints.anyText("get", "take", "grab", "need", "want", "snap", "took")
+                        ? typed && !anyFinding()
+                                || hints.anyText(
+                                        "get", "take", "grab", "need", "want", "snap", "took", "heres", "here is",
+                                        "got")
                         : true;
+            default -> false;
         };
         boolean doubled = found.stream().anyMatch(c -> c.matter() == doing.act());
         if (stands && !doubled) {
@@ -159,7 +178,7 @@ final class Candidates {
         List<Candidate> all = List.copyOf(found);
         // "Offset, paper on it": the paper stays in the words of the offset.
         found.removeIf(c -> typed
-                && c.is(FindingKind.DEBRIS)
+                && (c.is(FindingKind.DEBRIS) || c.is(FindingKind.PAPER))
                 && weak(c.at())
                 && all.stream().anyMatch(o -> o != c && o.isCondition()));
         found.removeIf(c -> c.is(FindingKind.DEBRIS)

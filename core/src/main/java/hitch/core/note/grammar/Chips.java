@@ -1,5 +1,6 @@
 package hitch.core.note.grammar;
 
+import hitch.core.detail.Detail;
 import hitch.core.finding.Certainty;
 import hitch.core.measure.Inches;
 import hitch.core.measure.LengthUnit;
@@ -27,6 +28,7 @@ final class Chips {
     List<Chip> all() {
         Set<Phrase> used = new LinkedHashSet<>();
         candidates.forEach(c -> used.addAll(c.used()));
+        candidates.forEach(c -> c.told().forEach(t -> detail(c, t)));
         for (int i = 0; i < parts.size(); i++) {
             int at = i;
             candidates.stream().filter(c -> c.at() == at).findFirst().ifPresent(c -> named(at, c));
@@ -38,6 +40,29 @@ final class Chips {
                     .ifPresent(s -> add(at, Sort.CERTAINTY, s.certainty().word()));
         }
         return chips;
+    }
+
+    /** What a detail was told by; nothing where a figure or a name within it is told by itself. */
+    private void detail(Candidate c, Candidate.Told told) {
+        int first = Math.max(0, told.first());
+        int last = Math.min(parts.size() - 1, told.last());
+        for (int i = first; i <= last; i++) {
+            int at = i;
+            boolean own =
+                    parts.has(i, Meaning.Place.class) || candidates.stream().anyMatch(o -> o.at() == at);
+            if (own || c.used().contains(parts.at(i))) {
+                return;
+            }
+        }
+        String text = said(c, told.detail());
+        if (!text.isEmpty()) {
+            chips.add(new Chip(
+                    Sort.DETAIL, text, parts.at(first).start(), parts.at(last).end()));
+        }
+    }
+
+    private static <T> String said(Candidate c, Detail<T> detail) {
+        return c.details().get(detail).map(detail::say).orElse("");
     }
 
     private void named(int i, Candidate c) {
@@ -85,6 +110,11 @@ final class Chips {
             case Meaning.Share m -> Sort.SHARE;
             case Meaning.Much m -> Sort.DEGREE;
             case Meaning.Pipe m -> Sort.PIPE;
+            case Meaning.Said m -> Sort.DETAIL;
+            case Meaning.Clue m -> Sort.DETAIL;
+            case Meaning.Time m -> Sort.DETAIL;
+            case Meaning.Counted m -> Sort.DETAIL;
+            case Meaning.Tool m -> Sort.DETAIL;
             default -> Sort.SIZE;
         };
     }

@@ -44,7 +44,7 @@ final class Corrections {
             return false;
         }
         int next = parts.says(i + 1, ",") ? i + 2 : i + 1;
-        return isFigure(parts, parts.is(next, Glue.AT) ? next + 1 : next);
+        return isFigure(parts, parts.isAny(next, Glue.AT, Glue.TO) ? next + 1 : next);
     }
 
     private static boolean isFigureBefore(Phrases parts, int i) {
@@ -77,7 +77,9 @@ final class Corrections {
                             was.singular()));
             parts.remove(sorry, next);
         } else {
-            parts.set(old, parts.at(next).meaning());
+            Meaning said = parts.at(next).meaning();
+            // A side that stands in place of another is one.
+            parts.set(old, said instanceof Meaning.Round r ? new Meaning.Round(r.clock(), false) : said);
             parts.remove(sorry, next);
         }
         return false;

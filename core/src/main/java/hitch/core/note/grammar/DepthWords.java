@@ -75,11 +75,32 @@ final class DepthWords {
 
     /** "Locate 3 ft, stake by the gate": with no other number near, what follows the word is the depth that was located. */
     private boolean isBareLocate(int i) {
+        boolean at = parts.says(i - 1, "at") && parts.says(i - 2, "locates", "located") && noOtherFigure(i);
+        if (at) {
+            return true;
+        }
         if (!parts.says(i - 1, "locate", "locates")) {
             return false;
         }
+        if (parts.isAny(i + 1, Glue.AT) && !parts.says(i + 1, "by", "near") || parts.says(i + 1, "@")) {
+            // "Locate 8 ft at 97.6": the place is told behind it.
+            return true;
+        }
         for (int j = 0; j < parts.size(); j++) {
             if (j != i && parts.at(j).text().matches(".*\\d.*")) {
+                return false;
+            }
+        }
+        return true;
+    }
+
+    /** "The wye locates at six feet": with no other figure, that is how deep. */
+    private boolean noOtherFigure(int i) {
+        for (int j = 0; j < parts.size(); j++) {
+            boolean figure = parts.has(j, Meaning.Number.class)
+                    || parts.has(j, Meaning.Amount.class)
+                    || parts.has(j, Meaning.Place.class);
+            if (j != i && figure) {
                 return false;
             }
         }

@@ -22,6 +22,11 @@ final class Fractions {
         if (value != Math.rint(value)) {
             return value;
         }
+        double sign = sign(next);
+        if (sign > 0) {
+            next++;
+            return value + sign;
+        }
         if (in.isSign(next, "/") && in.isNumber(next + 1)) {
             return slash(value);
         }
@@ -88,21 +93,37 @@ final class Fractions {
         return top / bottom;
     }
 
+    /** What a sign such as \u00bd stands for; 0 for no such sign. */
+    private double sign(int at) {
+        Token t = in.at(at);
+        return t == null
+                ? 0
+                : switch (t.text()) {
+                    case "\u00bd" -> 0.5;
+                    case "\u00bc" -> 0.25;
+                    case "\u00be" -> 0.75;
+                    case "\u2153" -> 1 / 3.0;
+                    case "\u2154" -> 2 / 3.0;
+                    default -> 0;
+                };
+    }
+
     double alone(int at) {
         next = at;
         Token t = in.at(next);
         if (t == null) {
             return Double.NaN;
         }
-        if ("\u00bd\u00bc\u00be\u2153\u2154".contains(t.text()) && t.text().length() == 1) {
+        double sign = sign(next);
+        if (sign > 0) {
             next++;
-            return switch (t.text()) {
-                case "\u00bd" -> 0.5;
-                case "\u00bc" -> 0.25;
-                case "\u00be" -> 0.75;
-                case "\u2153" -> 1 / 3.0;
-                default -> 2 / 3.0;
-            };
+            return sign;
+        }
+        boolean likened = Set.of("of", "as").contains(in.word(at - 1))
+                && Set.of("size", "big", "large", "small").contains(in.word(at - 2));
+        if (likened || "dollar".equals(in.word(at + 1))) {
+            // "The size of a quarter", "as big as a half dollar".
+            return Double.NaN;
         }
         boolean article = t.is("a") || t.is("one");
         int from = article ? next + 1 : next;

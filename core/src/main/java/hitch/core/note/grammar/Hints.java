@@ -68,7 +68,7 @@ final class Hints {
 
     /** Whether anything is named that a number may be the place of. */
     boolean anyMatter() {
-        return any(Meaning.Thing.class) || any(Meaning.MadeOf.class);
+        return any(Meaning.Thing.class) || any(Meaning.MadeOf.class) || any(Meaning.Clue.class);
     }
 
     boolean anyZero() {

@@ -1,5 +1,6 @@
 package hitch.core.note.grammar;
 
+import hitch.core.finding.FindingKind;
 import java.util.Set;
 
 /** Tells words that only say where something else is: "at the joint", "in through the cleanout". */
@@ -106,6 +107,10 @@ final class Nearness {
         }
         while (k < j && parts.says(k, "the", "a", "an", "that", "this")) {
             k--;
+        }
+        if (parts.isThing(i, FindingKind.COUPLING) && parts.says(j, "with")) {
+            // "With a coupling": it is there too.
+            return false;
         }
         if (isNearWord(k) && k < j) {
             return true;

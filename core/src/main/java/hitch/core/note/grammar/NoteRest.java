@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
 /**
  * What of a note is understood, as chips, and what of its text is delivered: the person's own words, without what the
  * chips say already. A chip takes whole words and phrases only. Where the words say more than the chip ("fine roots"
- * for roots), they stay in the text as well; a connective that only joined what was taken goes with it.
+ * for roots, "likely from the willow" for a cause), they stay in the text as well; a connective that only joined what was taken goes with it.
  */
 final class NoteRest {
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N}'\u2019./-]*");
@@ -40,7 +40,12 @@ final class NoteRest {
             if (from < chip.end() && (next < 0 || next >= chip.end())) {
                 chips.add(new Chip(chip.sort(), chip.label(), from, chip.end()));
                 chipped.set(from, chip.end());
-                if (chip.sort() == Chip.Sort.KIND && !plain.says(note.substring(from, chip.end()), chip.label())) {
+                String words = note.substring(from, chip.end());
+                // A detail told in several words is told in the person's own as well.
+                boolean several =
+                        chip.sort() == Chip.Sort.DETAIL && words.strip().matches(".*[\\s-].*");
+                boolean named = chip.sort() == Chip.Sort.KIND || chip.sort() == Chip.Sort.DETAIL;
+                if (several || named && !plain.says(words, chip.label())) {
                     kept.set(from, chip.end());
                 }
             }

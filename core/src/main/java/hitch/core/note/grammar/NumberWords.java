@@ -1,6 +1,7 @@
 package hitch.core.note.grammar;
 
 import java.util.Map;
+import java.util.Optional;
 
 /** The words of figures and of parts of one. */
 final class NumberWords {
@@ -54,4 +55,24 @@ final class NumberWords {
             Map.entry("sixteenths", 16));
 
     private NumberWords() {}
+
+    /** A year as figures: {@code nineteen sixty two} is 1962. */
+    static String year(String text) {
+        String[] words = text.split(" ");
+        Integer century = TEENS.getOrDefault(words[0], words[0].equals("twenty") ? Integer.valueOf(20) : null);
+        Optional<Integer> rest =
+                words.length > 1 ? whole(text.substring(words[0].length() + 1).replace("oh ", "")) : Optional.empty();
+        return century == null || rest.isEmpty() ? text : String.valueOf(century * 100 + rest.get());
+    }
+
+    /** A whole number below a hundred in figures or in words. */
+    static Optional<Integer> whole(String text) {
+        if (text.matches("\\d{1,4}")) {
+            return Optional.of(Integer.valueOf(text));
+        }
+        String[] words = text.split(" ");
+        Integer first = TENS.getOrDefault(words[0], TEENS.getOrDefault(words[0], UNITS.get(words[0])));
+        Integer second = words.length == 2 ? UNITS.get(words[1]) : Integer.valueOf(0);
+        return first == null || second == null || words.length > 2 ? Optional.empty() : Optional.of(first + second);
+    }
 }

@@ -86,7 +86,9 @@ final class Numbers {
             return unit * 100 + tail();
         }
         boolean hundreds = unit == 1 || unit == 2;
-        if (hundreds && (NumberWords.TENS.containsKey(after) || NumberWords.TEENS.containsKey(after))) {
+        boolean several = in.word(next + 2).endsWith("s")
+                && NumberWords.UNITS.containsKey(in.word(next + 2).replaceAll("s$", ""));
+        if (hundreds && !several && (NumberWords.TENS.containsKey(after) || NumberWords.TEENS.containsKey(after))) {
             next++;
             return unit * 100 + upToNinetyNine();
         }

@@ -22,6 +22,11 @@ final class Places {
     /** The candidates with their places, more of them where one stands at several. */
     static List<Candidate> give(Phrases parts, List<Candidate> candidates) {
         List<Candidate> takers = candidates.stream().filter(Places::takes).toList();
+        if (takers.stream().anyMatch(c -> !c.is(FindingKind.FIXTURE_TEST))) {
+            // Water is run in a room; what is met on the way has the place.
+            takers =
+                    takers.stream().filter(c -> !c.is(FindingKind.FIXTURE_TEST)).toList();
+        }
         List<Candidate> all = new ArrayList<>(candidates);
         if (takers.isEmpty()) {
             // With nothing else to have it, a wish or a promise has the place.
@@ -32,7 +37,8 @@ final class Places {
     }
 
     private static boolean takes(Candidate c) {
-        return c.isFinding() && !c.is(FindingKind.ADVICE) || c.matter() == hitch.core.note.Act.ZERO;
+        return c.isFinding() && !c.is(FindingKind.ADVICE) && !c.is(FindingKind.SYMPTOM)
+                || c.matter() == hitch.core.note.Act.ZERO;
     }
 
     /**

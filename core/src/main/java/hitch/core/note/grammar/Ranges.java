@@ -24,6 +24,7 @@ final class Ranges {
     }
 
     private void at(int i) {
+        new OpeningStart(parts, unit).join(i);
         boolean from = parts.is(before(i), Glue.FROM);
         int link = link(i);
         boolean linked = link > i + 1
@@ -35,7 +36,7 @@ final class Ranges {
             return;
         }
         int j = link + 1;
-        while (parts.says(j, "-", ">", "about", "around", "approximately", "roughly", "the", "at")
+        while (parts.says(j, "-", ">", "about", "around", "approximately", "roughly", "the", "at", "a", "an")
                 || parts.is(j, Glue.AT)) {
             j++;
         }
@@ -47,6 +48,9 @@ final class Ranges {
             arc(start, i, j);
         } else if (parts.has(j, Meaning.Share.class)) {
             share(start, i, j);
+        } else if (isSmall(i) && isBore(j)) {
+            parts.set(j, new Amount(Distance.inches(Amounts.number(parts, j)), Amounts.number(parts, j), true, true));
+            sizes(start, i, link, j);
         } else if (isSmall(j)) {
             sizes(start, i, link, j);
         } else if (!isSmall(i)) {
@@ -122,6 +126,15 @@ final class Ranges {
 
     private boolean isSmall(int i) {
         return parts.as(i, Amount.class).map(Amount::small).orElse(false);
+    }
+
+    /** "Up to a four": a bore by its bare number. */
+    private boolean isBore(int j) {
+        return parts.has(j, Meaning.Number.class)
+                && parts.says(j - 1, "a", "an")
+                && Amounts.number(parts, j) >= 2
+                && Amounts.number(parts, j) <= 24
+                && Amounts.number(parts, j) == Math.rint(Amounts.number(parts, j));
     }
 
     private void arc(int start, int i, int j) {
@@ -201,12 +214,30 @@ final class Ranges {
         for (int k = 0; k < parts.size(); k++) {
             round |= parts.has(k, Meaning.Round.class);
         }
-        return whole && (round && parts.at(i).text().matches("\\D+") || from >= 9 && to <= 3);
+        return whole && (otherPlace(i, j) || round && parts.at(i).text().matches("\\D+") || from >= 9 && to <= 3);
+    }
+
+    /** "Roots 2-4, 55.0": with another figure that is a place, small ones joined by a stroke are hours. */
+    private boolean otherPlace(int i, int j) {
+        if (!parts.says(i + 1, "-")) {
+            return false;
+        }
+        for (int k = j + 1; k < parts.size(); k++) {
+            boolean metres = parts.as(k, Amount.class).map(a -> !a.small()).orElse(false);
+            boolean far = parts.as(k, Meaning.Number.class)
+                    .map(n -> n.value() != Math.rint(n.value()) && n.value() > 1 || n.value() >= 13)
+                    .orElse(false);
+            if (metres || far && !parts.is(k + 1, Glue.OTHER)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private void stretch(int start, int i, int j) {
         boolean bare = parts.has(j, Meaning.Number.class);
-        if (bare && (parts.has(j + 1, Meaning.MadeOf.class) || parts.is(j + 1, Glue.OTHER))) {
+        boolean ofThing = bare && parts.has(start - 1, Meaning.Thing.class) && Amounts.number(parts, j) > 12;
+        if (bare && (parts.has(j + 1, Meaning.MadeOf.class) && !ofThing || parts.is(j + 1, Glue.OTHER))) {
             return;
         }
         if (parts.has(i, Meaning.Round.class) && bare) {

@@ -68,7 +68,7 @@ final class Roles {
                 || parts.is(i - 1, Glue.INTO)
                 || parts.has(i - 1, Meaning.MadeOf.class) && !parts.isThing(i + 1);
         if (whole && ofPipe) {
-            return Meaning.Pipe.of((int) amount.value());
+            return Meaning.Pipe.of(amount);
         }
         boolean deep = parts.says(i + 1, "deep", "down", "below grade", "underground") || depths.isBefore(i);
         if (deep && amount.length().inInches() >= 12 && !hints.anyThing(FindingKind.STANDING_WATER)) {
@@ -100,7 +100,7 @@ final class Roles {
                 || parts.says(i - 1, "than")
                 || parts.isAny(before, Glue.FOR);
         if (!placed && !marked && (counted || isRelative(i + 1))) {
-            return new Meaning.Other();
+            return new Meaning.Onward(amount.length());
         }
         return Meaning.Place.at(amount.length());
     }
@@ -184,6 +184,10 @@ final class Roles {
             parts.join(i, bore, new Meaning.Share(share));
             return true;
         }
+        if (parts.isThing(i - 1, FindingKind.OFFSET) || parts.isThing(i - 1, FindingKind.GAP)) {
+            parts.set(i, new Meaning.Size(Distance.inches(value)));
+            return true;
+        }
         boolean pipe = parts.says(bore, "the", "pipe") && parts.says(bore + 1, "pipe", "bore", "line", "diameter");
         if (pipe) {
             parts.join(i, bore + 1, new Meaning.Share(share));
@@ -193,7 +197,9 @@ final class Roles {
             parts.set(i, new Meaning.Size(Distance.inches(value)));
             return true;
         }
-        if (!parts.is(parts.before(i), Glue.AT) && hints.anyFilling() && !parts.says(i + 1, "way", "hour", "dozen")) {
+        if ((!parts.is(parts.before(i), Glue.AT) || parts.says(parts.before(i), "by"))
+                && hints.anyFilling()
+                && !parts.says(i + 1, "way", "hour", "dozen")) {
             parts.set(i, new Meaning.Share(share));
             return true;
         }

@@ -142,6 +142,15 @@ final class Scopes {
         return false;
     }
 
+    private boolean hasPlace() {
+        for (int j = 0; j < parts.size(); j++) {
+            if (parts.has(j, Meaning.Place.class) || parts.has(j, Meaning.Here.class)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private boolean pointsHere() {
         for (int j = 0; j < parts.size(); j++) {
             if (parts.has(j, Meaning.Here.class)) {
@@ -172,6 +181,9 @@ final class Scopes {
 
     /** Whether the part gives advice. */
     boolean isAdvice(int j) {
+        if (parts.says(0, "if") && parts.says(1, "you", "there", "they", "we") && !hasPlace()) {
+            return false;
+        }
         if (typed && j == 0 && parts.is(0, Glue.REMEDY)) {
             return true;
         }

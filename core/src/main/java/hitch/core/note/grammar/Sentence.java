@@ -7,7 +7,6 @@ import hitch.core.note.Chip;
 import hitch.core.note.Draft;
 import hitch.core.pipe.Pipe;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -32,8 +31,8 @@ final class Sentence {
             boolean typed,
             Optional<Draft> before,
             Optional<Meaning.Place> carried) {
-        this.unit = unit;
         parts = Phrases.of(tokens, words);
+        this.unit = saidIn(parts, unit);
         if (!parts.saySomething()) {
             corrects = false;
             candidates = List.of();
@@ -41,10 +40,12 @@ final class Sentence {
             repeated = Optional.empty();
             return;
         }
+        Figures.times(parts);
         Amounts.join(parts);
         corrects = Corrections.make(parts);
-        Ranges.join(parts, unit);
-        Roles.settle(parts, unit, typed);
+        Figures.tools(parts, typed);
+        Ranges.join(parts, this.unit);
+        Roles.settle(parts, this.unit, typed);
         Stretches.join(parts);
         Pipes.join(parts);
         markHere();
@@ -53,12 +54,41 @@ final class Sentence {
         List<Candidate> found = Candidates.in(parts, typed, changes.changes(), carried.isPresent());
         repeated = found.stream().noneMatch(Candidate::isFinding) ? before.filter(d -> repeats()) : Optional.empty();
         repeated.ifPresent(d -> found.add(new Candidate(d.matter(), againAt())));
+        MoreRules.read(new Sense(parts, found, typed));
         TraitsGiven.give(parts, found);
-        candidates = Places.give(parts, alone(found));
+        ofPipe(found);
+        Shared.give(parts, found);
+        Doubles doubles = new Doubles(parts);
+        candidates = doubles.once(Places.give(parts, doubles.alone(found)));
         carried.ifPresent(p -> candidates.stream()
                 .filter(c -> !c.isPlaced() && c.isFinding() && !c.is(FindingKind.ADVICE))
                 .findFirst()
                 .ifPresent(c -> c.setPlace(new Phrase(p, "", 0, 0))));
+    }
+
+    /** A unit that is written once holds for the numbers about it. */
+    private static LengthUnit saidIn(Phrases parts, LengthUnit unit) {
+        boolean metres = false;
+        boolean feet = false;
+        for (int i = 0; i < parts.size(); i++) {
+            boolean number = parts.has(i - 1, Meaning.Number.class);
+            metres |= number && parts.is(i, Glue.METRES);
+            feet |= number && (parts.is(i, Glue.FEET) || parts.says(i, "'"));
+        }
+        return metres && !feet ? LengthUnit.METRES : unit;
+    }
+
+    /** "Blister at 40, tar paper pipe": with one pipe named and no change, what is found is of that pipe. */
+    private void ofPipe(List<Candidate> found) {
+        boolean change =
+                found.stream().anyMatch(c -> c.is(FindingKind.MATERIAL_CHANGE) || c.is(FindingKind.SIZE_CHANGE));
+        if (change || pipes.size() != 1 || pipes.getFirst().part().wall().isEmpty()) {
+            return;
+        }
+        found.stream()
+                .filter(c -> c.isCondition() || c.is(FindingKind.JOINT))
+                .findFirst()
+                .ifPresent(c -> c.of(pipes.getFirst().part().withSize(Optional.empty())));
     }
 
     private void markHere() {
@@ -68,35 +98,6 @@ final class Sentence {
                 parts.set(i, new Meaning.Here());
             }
         }
-    }
-
-    /** Named twice without a place of its own, a thing is still one: "standing water, a belly". */
-    private List<Candidate> alone(List<Candidate> found) {
-        List<Candidate> single = new ArrayList<>();
-        for (Candidate c : found) {
-            Optional<Candidate> same = single.stream()
-                    .filter(s ->
-                            s.matter() == c.matter() && s.certainty() == c.certainty() && !placeBetween(s.at(), c.at()))
-                    .findFirst();
-            boolean turns = parts.has(c.at(), Meaning.Angle.class)
-                    && same.map(s -> parts.has(s.at(), Meaning.Angle.class)).orElse(false);
-            boolean change = turns || c.is(FindingKind.MATERIAL_CHANGE) || c.is(FindingKind.SIZE_CHANGE);
-            if (same.isEmpty() || change) {
-                single.add(c);
-            } else {
-                c.used().forEach(same.get()::take);
-            }
-        }
-        single.sort(Comparator.comparingInt(Candidate::at));
-        return single;
-    }
-
-    private boolean placeBetween(int from, int to) {
-        boolean place = false;
-        for (int i = from; i < to; i++) {
-            place |= parts.has(i, Meaning.Place.class) || parts.is(i, Glue.AGAIN);
-        }
-        return place;
     }
 
     private boolean repeats() {

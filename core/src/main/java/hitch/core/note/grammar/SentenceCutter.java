@@ -35,10 +35,29 @@ final class SentenceCutter {
         return false;
     }
 
+    /** "The main? only guessing" goes on; so does "How do I know it's the main? The flow crosses us". */
+    private static boolean asksItself(List<Token> tokens, int mark, String text) {
+        boolean goesOn = Character.isLowerCase(text.charAt(tokens.get(mark + 1).start()));
+        int start = mark;
+        while (start > 0
+                && !tokens.get(start - 1).is(".")
+                && !tokens.get(start - 1).is("?")) {
+            start--;
+        }
+        boolean how = start + 3 < mark
+                && tokens.get(start).is("how")
+                && (tokens.get(start + 1).is("do") || tokens.get(start + 1).is("can"))
+                && (tokens.get(start + 2).is("i") || tokens.get(start + 2).is("we"));
+        return goesOn || how;
+    }
+
     private static boolean ends(List<Token> tokens, int i, String text) {
         Token token = tokens.get(i);
         boolean last = i + 1 >= tokens.size();
         boolean line = !last && breaksLine(text, token.end(), tokens.get(i + 1).start());
+        if (token.is("?") && !last && !line && asksItself(tokens, i, text)) {
+            return false;
+        }
         if (token.is("!") || token.is("?") || token.is(";") || line) {
             return true;
         }

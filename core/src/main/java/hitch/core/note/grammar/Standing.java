@@ -125,7 +125,7 @@ final class Standing {
     /** "What we call an offset" and the like. */
     private boolean isExplained(int i) {
         if (parts.says(i, "wipe", "wipes", "rag")
-                        && parts.says(i + 1, "off", "down", "it", "the", "away", "that", "this", "my")
+                        && parts.says(i + 1, "off", "right", "clean", "down", "it", "the", "away", "that", "this", "my")
                 || parts.says(i, "scale") && parts.is(i + 1, Glue.OF)) {
             return true;
         }

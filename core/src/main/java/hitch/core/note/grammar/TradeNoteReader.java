@@ -50,7 +50,7 @@ public final class TradeNoteReader implements NoteReader {
     }
 
     private static List<List<Token>> sentences(String text) {
-        return SentenceCutter.cut(Numbers.join(Fillers.out(Tokenizer.cut(text))), text);
+        return SentenceCutter.cut(Numbers.join(Fillers.out(Abbreviations.out(Tokenizer.cut(text)))), text);
     }
 
     @Override

@@ -111,6 +111,7 @@ final class TraitsGiven {
     /** "Right" as a side, not as in "right about here". */
     private boolean isSide(int i) {
         boolean before = parts.isEdge(i - 1)
+                || parts.has(i - 1, Meaning.Angle.class)
                 || parts.says(i - 1, ",", "the", "upper", "lower", "and", "left")
                 || parts.has(i - 1, Meaning.Thing.class)
                 || parts.has(i - 1, Meaning.Much.class)
@@ -136,7 +137,9 @@ final class TraitsGiven {
                         "after",
                         "as",
                         "thing",
-                        "direction");
+                        "direction",
+                        "off",
+                        "by");
         return before && !filler;
     }
 }

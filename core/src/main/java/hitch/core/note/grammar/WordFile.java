@@ -1,5 +1,6 @@
 package hitch.core.note.grammar;
 
+import hitch.core.detail.Detail;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.Degree;
@@ -21,6 +22,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.Set;
 
 /**
@@ -34,6 +36,9 @@ final class WordFile {
 
     /** The heading under which phrases stand that say no more than their kind's word. */
     private static final String SAME = "same";
+
+    /** The heading under which short forms stand. */
+    private static final String SHORT = "short";
 
     /** The phrases that say no more than the word of their kind. */
     static Set<String> same() {
@@ -50,6 +55,22 @@ final class WordFile {
         return phrases;
     }
 
+    /** Short forms and the words they stand for. */
+    static Map<String, String> abbreviations() {
+        Map<String, String> shortened = new LinkedHashMap<>();
+        boolean here = false;
+        for (String line : lines()) {
+            here = line.startsWith("[") ? line.startsWith("[" + SHORT) : here;
+            if (here && line.contains(" = ")) {
+                int equals = line.indexOf(" = ");
+                for (String form : line.substring(equals + 3).split(",")) {
+                    shortened.put(form.strip(), line.substring(0, equals));
+                }
+            }
+        }
+        return shortened;
+    }
+
     /** Every phrase with its meaning, in the order of the file. */
     static Map<String, Meaning> read() {
         Map<String, Meaning> phrases = new LinkedHashMap<>();
@@ -59,7 +80,7 @@ final class WordFile {
                 heading = line.substring(1, line.indexOf(']'));
                 continue;
             }
-            if (line.isBlank() || line.startsWith("#") || heading.equals(SAME)) {
+            if (line.isBlank() || line.startsWith("#") || heading.equals(SAME) || heading.equals(SHORT)) {
                 continue;
             }
             int equals = line.indexOf(" = ");
@@ -108,9 +129,26 @@ final class WordFile {
             case "clock" -> new Meaning.Round(clock(key), weak);
             case "degree" -> new Meaning.Much(Degree.valueOf(constant(key)));
             case "certainty" -> new Meaning.Sure(Certainty.valueOf(constant(key)));
-            case "act" -> new Meaning.Doing(Act.valueOf(constant(key)), weak);
+            case "detail" -> said(key);
+            case "clue" ->
+                new Meaning.Clue(kind(key.substring(0, key.indexOf(':'))), key.substring(key.indexOf(':') + 1));
+            case "cue" -> new Meaning.Cue();
+            case "tool" -> new Meaning.Tool(key, Optional.empty());
+            case "act" ->
+                new Meaning.Doing(key.equals("promise") ? FindingKind.PROMISE : Act.valueOf(constant(key)), weak);
             default -> new Meaning.Joined(Glue.valueOf(constant(key)), weak);
         };
+    }
+
+    /** {@code shape sharp}: a detail's key and the text of a value of it. */
+    private static Meaning said(String key) {
+        String detail = key.substring(0, key.indexOf(' '));
+        String value = key.substring(key.indexOf(' ') + 1);
+        Detail<?> known = Detail.of(detail).orElseThrow();
+        if (known.read(value).isEmpty()) {
+            throw new IllegalStateException("words.txt gives " + detail + " the value " + value);
+        }
+        return new Meaning.Said(known, value);
     }
 
     private static FindingKind kind(String word) {
@@ -125,6 +163,9 @@ final class WordFile {
     private static ClockPosition clock(String key) {
         if (key.equals("all")) {
             return ClockPosition.ALL_ROUND;
+        }
+        if (key.equals("both")) {
+            return ClockPosition.BOTH_SIDES;
         }
         String[] ends = key.split("-");
         return ClockPosition.arc(Integer.parseInt(ends[0]), Integer.parseInt(ends[ends.length - 1]));

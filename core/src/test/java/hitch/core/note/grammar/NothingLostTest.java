@@ -46,7 +46,7 @@ class NothingLostTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"hairline crack at 12, toilet paper caught on it | hairline crack | toilet paper caught on it"})
+            value = {"hairline crack at 12, fine roots at 14 | hairline crack | fine roots"})
     void aWordGoesWithWhatIsNamedBesideIt(String typed, String first, String second) {
         Note note = READER.read(typed, LengthUnit.FEET);
         assertThat(note.drafts()).extracting(Draft::remark).containsExactly(first, second);

@@ -85,11 +85,20 @@ class NumbersTest {
     }
 
     @Test
+    void whatIsTypedShortIsSpelledOut() {
+        assertThat(Abbreviations.out(Tokenizer.cut("c.i. b/w c/o, ofst dn w/ rts lt")))
+                .extracting(Token::text)
+                .containsExactly("ci", "between", "cleanout", ",", "offset", "down", "with", "rts", "left");
+        assertThat(Abbreviations.out(Tokenizer.cut("P V C w/o lip")))
+                .extracting(Token::text)
+                .contains("without", "p");
+    }
+
+    @Test
     void apostrophesHyphensAndThinkingSoundsLeaveNoTrace() {
         assertThat(tokens("can't, um, see the tie-in"))
                 .extracting(Token::text)
                 .containsExactly("cant", "see", "the", "tie", "in");
-        assertThat(tokens("c.i. b/w c/o")).extracting(Token::text).containsExactly("ci", "between", "cleanout");
         assertThat(tokens("can not")).extracting(Token::text).containsExactly("cannot");
     }
 

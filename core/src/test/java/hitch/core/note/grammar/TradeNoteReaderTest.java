@@ -160,10 +160,15 @@ class TradeNoteReaderTest {
     @ParameterizedTest
     @CsvSource(
             delimiter = '|',
-            value = {"take a picture of this | PHOTO", "come back to that | PROMISE", "zero at the base | ZERO"})
+            value = {"take a picture of this | PHOTO", "zero at the base | ZERO"})
     void knowsActs(String note, Act act) {
         assertThat(read(note).matter()).isEqualTo(act);
         assertThat(read(note).kind()).as("kept, it is a remark").isEqualTo(FindingKind.REMARK);
+    }
+
+    @Test
+    void aPromiseIsKept() {
+        assertThat(read("come back to that").kind()).isEqualTo(FindingKind.PROMISE);
     }
 
     @Test

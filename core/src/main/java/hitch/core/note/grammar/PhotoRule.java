@@ -1,0 +1,60 @@
+package hitch.core.note.grammar;
+
+import hitch.core.detail.Count;
+import hitch.core.detail.Detail;
+import hitch.core.finding.FindingKind;
+import hitch.core.line.GroundMark;
+import hitch.core.note.Act;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/** A photograph: what it shows and where that is. What it shows is no new finding. */
+final class PhotoRule implements MoreRules.Rule {
+    private static final Pattern SHOWN = Pattern.compile(
+            "\\b(?:out by|next to|beside|near|by|at|behind) (?:the |her |his |their |a )?([a-z]+(?: [a-z]+)?)");
+    /** A picture that is wanted of what is on show: that is marked as well. */
+    private static final Pattern WISH = Pattern.compile(
+            "\\b(?:take|grab|get|snap|need|want|taking)\\b.*\\bof (?:this|that|it|these|those|the (?!cleanout|house|cap|opening|tub|toilet|sink|shower|flag|stake|paint|mark))");
+
+    private static final Pattern GROUP = Pattern.compile("\\b(?:photos|pictures|pics|pix)\\b");
+
+    @Override
+    public void read(Sense sense) {
+        Optional<Candidate> photo =
+                sense.found().stream().filter(c -> c.matter() == Act.PHOTO).findFirst();
+        if (photo.isEmpty()
+                || sense.says(WISH)
+                || sense.found().stream().anyMatch(c -> c.isCondition() && !told(sense, c))) {
+            return;
+        }
+        sense.drop(c -> c != photo.get());
+        Candidate of = photo.get();
+        GroundMark mark = GroundMark.of(sense.text());
+        if (!mark.mark().isBlank()) {
+            of.say(Detail.MARK, mark.mark());
+        } else {
+            sense.find(SHOWN).ifPresent(m -> {
+                String what = m.group(1).replaceAll(" (?:with|over|in|on|and)$", "");
+                of.say(Detail.MARK, what).understanding(Detail.MARK, m.first(), m.last());
+            });
+        }
+        mark.surface().ifPresent(s -> of.say(Detail.SURFACE, s));
+        List<Integer> rooms = FixtureRule.rooms(sense);
+        if (!rooms.isEmpty()) {
+            of.say(Detail.ROOM, FixtureRule.name(sense, rooms))
+                    .understanding(Detail.ROOM, rooms.getFirst(), rooms.getFirst());
+        }
+        int number = sense.next(0, Meaning.Other.class);
+        if (sense.says(GROUP) && number >= 0 && sense.parts().at(number).text().matches("\\d{1,2}")) {
+            int count = Integer.parseInt(sense.parts().at(number).text());
+            of.say(Detail.COUNT, Count.of(count)).understanding(Detail.COUNT, number, number);
+        }
+    }
+
+    /** "The photo goes with the break at 55.9": the break was noted before. */
+    private static boolean told(Sense sense, Candidate c) {
+        return c.is(FindingKind.STANDING_WATER)
+                || sense.text().matches(".*\\b(?:goes with|belongs to|of|for|is of|shows|matches)\\b.*");
+    }
+}

@@ -1,0 +1,28 @@
+package hitch.core.note.grammar;
+
+import hitch.core.detail.Detail;
+import hitch.core.detail.Step;
+import hitch.core.finding.FindingKind;
+import java.util.regex.Pattern;
+
+/** "Offset up 3/4", "steps down", "the next length sits higher": which way an offset steps. */
+final class SteppingRule implements MoreRules.Rule {
+    private static final String SMALL =
+            "(?:(?:is|thats?|which|it|and|a|an|of|about|slightly|steps?|stepping|stepped|goes|going|,) )*";
+    private static final Pattern UP =
+            Pattern.compile("\\b(?:offsets?|off set|joint|shifted|lip|ledge|step|steps|stepping|stepped) " + SMALL
+                    + "up\\b|\\bsteps? up\\b|\\bup ?(?:ward)? (?:step|offset|lip)\\b|\\b(?:sits|lies|is|sitting) higher\\b|\\bagainst the flow\\b"
+                    + "|\\brais(?:es|ed|ing)\\b");
+    private static final Pattern DOWN =
+            Pattern.compile("\\b(?:offsets?|off set|joint|shifted|lip|ledge|step|steps|stepping|stepped) " + SMALL
+                    + "(?:down|drops?)\\b|\\bsteps? down\\b|\\bdown ?(?:ward)? (?:step|offset|lip)\\b|\\b(?:sits|lies|is|sitting) lower\\b|\\bdropped joint\\b"
+                    + "|\\bjoint dropped\\b");
+
+    @Override
+    public void read(Sense sense) {
+        for (Candidate offset : sense.of(FindingKind.OFFSET)) {
+            sense.find(UP).ifPresent(m -> sense.say(offset, Detail.STEP, Step.UP, m));
+            sense.find(DOWN).ifPresent(m -> sense.say(offset, Detail.STEP, Step.DOWN, m));
+        }
+    }
+}

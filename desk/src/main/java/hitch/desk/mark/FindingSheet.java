@@ -1,0 +1,119 @@
+package hitch.desk.mark;
+
+import hitch.core.detail.Detail;
+import hitch.core.detail.Details;
+import hitch.core.finding.Asked;
+import hitch.core.finding.Certainty;
+import hitch.core.finding.Finding;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.Traits;
+import hitch.core.job.Edit;
+import hitch.core.survey.PlaceWords;
+import hitch.desk.Context;
+import hitch.desk.widget.DetailFields;
+import hitch.desk.widget.Fields;
+import hitch.desk.widget.Labels;
+import hitch.desk.widget.Typing;
+import java.util.ArrayList;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+import java.util.function.Function;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.ScrollPane;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
+
+/**
+ * All that is said of the chosen finding, a field each, to be put right in place. What nobody said takes no room: it waits as a word to
+ * be pressed.
+ */
+final class FindingSheet extends VBox {
+    /** Two fields stand beside each other. */
+    private static final double FIELD = 188;
+
+    private final Context desk;
+    private final Label what = Labels.of("", "strong");
+    private final Label place = Labels.of("", "measure");
+    private final DetailFields fields;
+
+    private LocatedFinding shown;
+
+    FindingSheet(Context desk) {
+        this.desk = desk;
+        setSpacing(10);
+        setId("finding-sheet");
+        what.setWrapText(true);
+        fields =
+                new DetailFields(FIELD, "Say more of it", this::put, desk.work().notices()::say);
+        VBox all = new VBox(10, what, place, fields);
+        ScrollPane scroll = new ScrollPane(all);
+        scroll.setFitToWidth(true);
+        scroll.setFocusTraversable(false);
+        VBox.setVgrow(scroll, Priority.ALWAYS);
+        getChildren().add(scroll);
+        desk.work().snapshotProperty().addListener((o, was, is) -> Typing.orOnceLeft(this, this::fill));
+        desk.selected().addListener((o, was, is) -> {
+            fields.closeOpened();
+            fill();
+        });
+        fill();
+    }
+
+    private void fill() {
+        shown = desk.selectedFinding().orElse(null);
+        boolean any = shown != null;
+        place.setVisible(any);
+        place.setManaged(any);
+        fields.setVisible(any);
+        if (!any) {
+            what.setText("Choose a finding to see all that is said of it.");
+            return;
+        }
+        Finding finding = shown.finding();
+        var survey = desk.work().now().survey();
+        what.setText(finding.phrase());
+        place.setText(survey.line()
+                .place(shown, survey.facts().unit())
+                .map(PlaceWords::all)
+                .orElse(hitch.core.story.Wording.NO_STATION));
+        fields.show(offered(finding), finding.traits().details(), certainty(finding));
+    }
+
+    /** What its kind is asked for, and whatever else was said. */
+    private static List<Detail<?>> offered(Finding finding) {
+        List<Detail<?>> all = new ArrayList<>(Asked.of(finding.kind()));
+        finding.traits().details().all().stream().filter(d -> !all.contains(d)).forEach(all::add);
+        return all;
+    }
+
+    private Node certainty(Finding finding) {
+        var box = Fields.choice(
+                "How sure",
+                Arrays.asList(Certainty.values()),
+                finding.certainty(),
+                Certainty::word,
+                sure -> say(t -> t, Optional.of(sure)));
+        box.setId("how-sure");
+        box.setPrefWidth(FIELD);
+        return Fields.named("How sure", box);
+    }
+
+    private void put(Details.Change change) {
+        say(t -> t.withDetails(change.in(t.details())), Optional.empty());
+    }
+
+    private void say(Function<Traits, Traits> how, Optional<Certainty> sure) {
+        if (shown == null) {
+            return;
+        }
+        var id = shown.finding().id();
+        desk.work()
+                .edit(job -> job.finding(id)
+                        .map(f -> new Edit.SayOfFinding(id, how.apply(f.traits()), sure.orElse(f.certainty())))
+                        .filter(e -> job.finding(id)
+                                .filter(f -> f.traits().equals(e.traits()) && f.certainty() == e.certainty())
+                                .isEmpty()));
+    }
+}
