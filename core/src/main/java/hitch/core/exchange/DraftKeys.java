@@ -53,8 +53,8 @@ public final class DraftKeys {
     private static final Map<Integer, String> SIDES = Map.of(12, "top", 3, "right", 6, "bottom", 9, "left");
 
     /** A clock is given where one was said; a side in words stays a side. */
-    private static final Pattern HOURS = Pattern.compile(
-            "o'?\\s?clock|@\\s*(1[0-2]|[1-9])(?!\\d|[.']|\\s*(ft|in|m)\\b)|\\b(1[0-2]|[1-9])\\s*-\\s*(1[0-2]|[1-9])\\b");
+    private static final Pattern HOURS =
+            Pattern.compile("o'?\\s?clock|@\\s*(1[0-2]|[1-9])(?!\\d|[.'½]|\\s*(ft|in|m)\\b)");
 
     private DraftKeys() {}
 

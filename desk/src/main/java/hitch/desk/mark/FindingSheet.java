@@ -97,6 +97,8 @@ final class FindingSheet extends VBox {
                 sure -> say(t -> t, Optional.of(sure)));
         box.setId("how-sure");
         box.setPrefWidth(FIELD);
+        box.setMinHeight(DetailFields.HEIGHT);
+        box.setMaxHeight(DetailFields.HEIGHT);
         return Fields.named("How sure", box);
     }
 

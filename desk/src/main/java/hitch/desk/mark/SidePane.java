@@ -54,12 +54,10 @@ final class SidePane extends VBox {
         captions.setFocusTraversable(false);
         Ends top = new Ends(
                 Ends.part(
-                        4,
+                        16,
                         found,
-                        details,
-                        Labels.of(Act.SAY_MORE.key(), "key"),
-                        said,
-                        Labels.of(Act.SAID.key(), "key")),
+                        Ends.part(2, details, Labels.of(Act.SAY_MORE.key(), "key")),
+                        Ends.part(2, said, Labels.of(Act.SAID.key(), "key"))),
                 Ends.part(4, captions));
         StackPane both = new StackPane(findings, sheet, spoken);
         VBox.setVgrow(both, Priority.ALWAYS);

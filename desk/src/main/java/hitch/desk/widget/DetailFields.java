@@ -12,11 +12,14 @@ import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Details as fields, each put right in place. What nobody said takes no room: it waits as a word to be pressed. */
 public final class DetailFields extends VBox {
     private static final String NOT_SAID = "not said";
+    /** Of every field, whatever it is. */
+    public static final double HEIGHT = 32;
 
     private final double width;
     private final Consumer<Details.Change> put;
@@ -83,7 +86,7 @@ public final class DetailFields extends VBox {
 
     private Node field(Detail<?> detail) {
         String text = shown.text(detail);
-        Node control;
+        Region control;
         if (detail.choices().isEmpty()) {
             var typed = Fields.text(detail.title(), text, width, value -> put(detail, value));
             typed.setPromptText(detail.example());
@@ -103,6 +106,8 @@ public final class DetailFields extends VBox {
             box.setPrefWidth(width);
             control = box;
         }
+        control.setMinHeight(HEIGHT);
+        control.setMaxHeight(HEIGHT);
         control.setId("detail-" + detail.key());
         return Fields.named(detail.title(), control);
     }

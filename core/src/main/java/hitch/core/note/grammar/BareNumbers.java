@@ -43,8 +43,7 @@ final class BareNumbers {
         if (isBend(i, value)) {
             return new Meaning.Angle((int) Math.floor(value));
         }
-        boolean ofStep = parts.isThing(i - 1, FindingKind.OFFSET) || parts.isThing(i - 1, FindingKind.GAP);
-        if (parts.at(i).text().contains("/") && (ofStep || !hints.anyFilling())) {
+        if (parts.at(i).text().contains("/") && (parts.isOfStep(i) || !hints.anyFilling())) {
             return new Meaning.Size(Distance.inches(value));
         }
         return isPlace(i, value, whole) ? Meaning.Place.at(Amounts.bare(value, unit)) : new Meaning.Other();
@@ -83,6 +82,8 @@ final class BareNumbers {
         boolean over =
                 parts.says(before, "over") && parts.says(before - 1, "is", "are", "walk", "driveway", "lawn", "right");
         boolean placed = over
+                || parts.isThing(before, FindingKind.LIMIT)
+                        && parts.at(before).text().endsWith(" at")
                 || parts.isAny(before, Glue.AT, Glue.FROM, Glue.TO, Glue.AGAIN)
                 || parts.says(before, "@")
                 || parts.isRough(i - 1) && value >= 3

@@ -11,7 +11,7 @@ import java.util.regex.Pattern;
 /** So many of so many joints; those that were found clear count too. */
 final class CountRule implements MoreRules.Rule {
     private static final Pattern CLEAR = Pattern.compile(
-            "\\b(?:(?:looked at|checked|passed|counted|saw|seen|went by|watched) )?(?:all |the |all the )*(\\d+|[a-z]+(?: [a-z]+)?) (?:joints?|hubs?)\\b.*\\b(?:not one|none|all (?:are |were |look(?:ed)? )?(?:clear|good|tight|clean|fine|sound)|not a single one|no roots|nothing in)\\b"
+            "\\b(?:(?:looked at|checked|passed|counted|saw|seen|went by|watched) )?(?:all |the |all the )*(\\d+|[a-z]+(?: [a-z]+)?) (?:joints?|hubs?)\\b.*\\b(?:not one|none|(?:all|are|were|look|looked) (?:are |were |all |look(?:ed)? )*(?:clear|good|tight|clean|fine|sound)|not a single one|no roots|nothing in)\\b"
                     + "|\\b(?:none|not one) of (?:the |those )?(\\d+|[a-z]+(?: [a-z]+)?) (?:joints?|hubs?)\\b");
 
     @Override

@@ -124,7 +124,7 @@ final class FixtureRule implements MoreRules.Rule {
             Optional<Meaning.Time> time = sense.parts().as(i, Meaning.Time.class);
             if (time.isPresent()) {
                 int at = i;
-                boolean came = sense.parts().says(i - 1, "after", "in", "took", "within")
+                boolean came = sense.parts().says(sense.parts().before(i), "after", "in", "took", "within")
                         || i > 0 && sense.parts().says(i - 2, "after", "seen", "took");
                 boolean more = sense.next(i + 1, Meaning.Time.class) >= 0;
                 if (!came && (ran || more)) {
@@ -175,6 +175,10 @@ final class FixtureRule implements MoreRules.Rule {
             return whole.get();
         }
         String of = OF_ROOM.get(sense.parts().at(rooms.getFirst() - 1).text());
+        String behind = OF_ROOM.get(sense.parts().at(rooms.getFirst() + 1).text());
+        if (of == null && behind != null) {
+            return behind;
+        }
         return of != null ? of : room(sense, rooms.getFirst()).orElseThrow();
     }
 

@@ -43,7 +43,7 @@ final class GearRule implements MoreRules.Rule {
                 all.add(new Seen(gear(sense, m), m));
             }
         }
-        if (all.isEmpty()) {
+        if (all.isEmpty() || sense.any(FindingKind.SKID_MARKS)) {
             return;
         }
         sense.find(OTHER_ONE)

@@ -22,10 +22,10 @@ final class HoldingRule implements MoreRules.Rule {
             "\\b(?:no|not|isnt|doesnt|does not|is not|never|nothing|without|arent|dont) (?:\\w+ )?(?:catch|hold|trap|snag|collect|grab)\\w*");
     private static final Pattern HUNG = Pattern.compile(
             "\\b(?:hung up|hung|hanging up|hanging|hangs up|hangs|caught|stuck|snagged|held up|held|piled up|piling up|collecting|collected|wrapped)"
-                    + " (?:up )?(?:on|in|by|behind|at|against|around|from) (?:the |some |those |these |an? |that |this )*");
+                    + " (?:up )?(?:on|off|in|by|behind|at|against|around|from) (?:the |some |those |these |an? |that |this )*");
     private static final Pattern BEHIND = Pattern.compile(
             "\\b(toilet papers?|papers?|wipes|rags?|debris|solids|grease|stuff|gravel|silt)s? (?:(?:is|are|all|has|have|some|was|were|got|been) )*"
-                    + "(?:piled(?: up)?|piling up|hung(?: up)?|hanging|caught|stuck|snagged|backed up|built up|collecting|collected|sitting|held) (?:up )?(?:behind|on|against|at|in|by|there|here)(?: (?:it|this|that|there|here))?\\b");
+                    + "(?:piled(?: up)?|piling up|hung(?: up)?|hanging|caught|stuck|snagged|catching|backed up|built up|collecting|collected|sitting|held) (?:up )?(?:behind|on|against|at|in|by|there|here)(?: (?:it|this|that|there|here|em|them|these|those))?\\b");
     private static final Pattern PONDS = Pattern.compile(
             "\\b(?:ponds?|ponding|backs?|backing|holds?|holding|pools?|pooling|dams?)(?: it| water| the water)?(?: up| back)* (?:back |up )?to\\b");
 
@@ -37,7 +37,7 @@ final class HoldingRule implements MoreRules.Rule {
         sense.find(HUNG).ifPresent(m -> hung(sense, m));
         if (!sense.says(NOT)) {
             sense.find(BEHIND)
-                    .filter(m -> m.group(0).matches(".* (?:it|this|that|there|here)"))
+                    .filter(m -> m.group(0).matches(".* (?:it|this|that|there|here|em|them|these|those)"))
                     .ifPresent(m -> holds(sense, m));
         }
         sense.find(PONDS).ifPresent(m -> ponds(sense, m));
@@ -60,7 +60,7 @@ final class HoldingRule implements MoreRules.Rule {
                     .filter(h -> h.at() >= words.first() && h.at() <= words.last())
                     .map(h -> h.matter().word())
                     .findFirst()
-                    .orElse(held.matches("toilet papers?|papers?|tissue|tp") ? "paper" : held);
+                    .orElse(held.matches("toilet papers?|papers?|tissue|tps?") ? "paper" : held);
             sense.say(c, Detail.HOLDS, word, words);
             sense.drop(h -> h != c && h.at() >= words.first() && h.at() <= words.last());
         });

@@ -14,6 +14,8 @@ final class MainRule implements MoreRules.Rule {
     private static final Pattern ON = Pattern.compile(
             "\\b(?:went|go|kept going|keep going|pushed|push|ran|run|followed|continued|on|another|going|goes|gone|past|beyond) (?:(?:it|on|out|another|about|for|in|the|main|her|this|a) )*"
                     + "(\\d[\\d./ ]*|[a-z]+(?: [a-z]+)?) ?(?:ft|feet|foot|'|m|meters?|metres?)(?: (?:or so|more|further))? ?(up|down|upstream|downstream|past|beyond|upgrade|downgrade)?\\b");
+    private static final Pattern SHORT_UP =
+            Pattern.compile("(?:^|, |; )(up|down|upstream|downstream) \\d[\\d./ ]* ?(?:ft|feet|foot|'|m)(?= |,|$)");
     private static final Pattern UP_IT = Pattern.compile(
             "\\b(?:went|go|pushed|push|ran|run|continued) (up|down|upstream|downstream) (?:(?:it|the|main|about|another|a|for|good) )*(?:\\d[\\d./ ]*|[a-z]+(?: [a-z]+)?) ?(?:ft|feet|foot|m|meters?|metres?)\\b");
     private static final Pattern STREET = Pattern.compile(
@@ -37,6 +39,9 @@ final class MainRule implements MoreRules.Rule {
         }
         for (Candidate main : sense.of(FindingKind.MAIN_CONNECTION)) {
             sense.find(ON).ifPresent(m -> beyond(sense, main, m, m.group(2)));
+            sense.find(SHORT_UP)
+                    .filter(m -> sense.typed() && main.asks(Detail.BEYOND))
+                    .ifPresent(m -> beyond(sense, main, m, m.group(1)));
             sense.find(UP_IT).filter(m -> main.asks(Detail.BEYOND)).ifPresent(m -> beyond(sense, main, m, m.group(1)));
             if (sense.says(FLOW)) {
                 // "Flow left to right" tells nothing of where the connection sits.

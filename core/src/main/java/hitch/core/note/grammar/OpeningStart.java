@@ -18,6 +18,10 @@ final class OpeningStart {
     /** "From the opening out to thirty" begins at nought. */
     void join(int i) {
         int the = parts.says(i + 1, "the", "our", "my") ? i + 2 : i + 1;
+        while (parts.says(the, "front", "back", "side", "rear", "house", "upper", "lower")
+                && parts.isThing(the + 1, FindingKind.OPENING)) {
+            the++;
+        }
         boolean start =
                 parts.isThing(the, FindingKind.OPENING) || parts.says(the, "start", "beginning", "lip", "house");
         if (!parts.is(i, Glue.FROM) || !start) {

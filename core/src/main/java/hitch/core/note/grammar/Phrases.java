@@ -143,6 +143,18 @@ final class Phrases {
         return as(index, Meaning.Thing.class).map(t -> t.kind() == kind).orElse(false);
     }
 
+    /** Whether a number at {@code index} measures a step or a gap that is named right before it, small words aside. */
+    boolean isOfStep(int index) {
+        int i = index - 1;
+        while (has(i, Meaning.Round.class)
+                || has(i, Meaning.Much.class)
+                || has(i, Meaning.Said.class)
+                || says(i, "up", "down", "about", ",", "of")) {
+            i--;
+        }
+        return isThing(i, FindingKind.OFFSET) || isThing(i, FindingKind.GAP);
+    }
+
     boolean touches(int index) {
         return !isEdge(index)
                 && !isEdge(index + 1)

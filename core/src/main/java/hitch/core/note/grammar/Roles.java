@@ -82,6 +82,10 @@ final class Roles {
             return new Meaning.Other();
         }
         int before = parts.before(i);
+        boolean drop = parts.isThing(before, FindingKind.DROP) && (parts.is(i + 1, Glue.AT) || parts.says(i + 1, "@"));
+        if (drop) {
+            return new Meaning.Length(amount.length());
+        }
         boolean placed = parts.isAny(before, Glue.AT, Glue.FROM, Glue.TO) || parts.says(before, "@");
         boolean marked = parts.says(i + 1, "mark", "marker", "in", "out");
         boolean ofThing = parts.is(before, Glue.OF) && parts.isThing(before - 1);
@@ -184,7 +188,7 @@ final class Roles {
             parts.join(i, bore, new Meaning.Share(share));
             return true;
         }
-        if (parts.isThing(i - 1, FindingKind.OFFSET) || parts.isThing(i - 1, FindingKind.GAP)) {
+        if (parts.isOfStep(i)) {
             parts.set(i, new Meaning.Size(Distance.inches(value)));
             return true;
         }

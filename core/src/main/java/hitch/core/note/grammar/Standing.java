@@ -88,7 +88,7 @@ final class Standing {
                         || placed
                         || parts.says(i - 1, "a", "another", "this", "sharp", "hard")
                                 && !parts.says(i, "turn", "bends");
-            case BOUNDARY -> !isNearSurface(i);
+            case BOUNDARY -> parts.says(i, "boundary", "property line") && typed || !isNearSurface(i);
             case MAIN_CONNECTION ->
                 typed
                         || hints.anyText("made it", "reached", "hit", "made", "reach")

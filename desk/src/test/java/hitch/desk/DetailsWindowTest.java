@@ -1,0 +1,88 @@
+package hitch.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.detail.Detail;
+import hitch.core.detail.Details;
+import hitch.core.detail.Step;
+import hitch.core.finding.Certainty;
+import hitch.core.finding.Finding;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.control.ListView;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** All that is said of a finding, and of the visit, put right in place. */
+class DetailsWindowTest extends OpenWindow {
+    private Finding first() {
+        return job().work().now().job().findings().getFirst();
+    }
+
+    private Details said() {
+        return first().traits().details();
+    }
+
+    private void chosen(String note) throws TimeoutException {
+        marked(note);
+        interact(() ->
+                lookup("#findings").queryAs(ListView.class).getSelectionModel().select(0));
+        type(KeyCode.I);
+        until(() -> lookup("#finding-sheet").query().isVisible());
+    }
+
+    private void typed(String field, String text) {
+        interact(() -> {
+            TextField box = lookup("#detail-" + field).queryAs(TextField.class);
+            box.requestFocus();
+            box.setText(text);
+            box.getOnAction().handle(null);
+        });
+    }
+
+    @Test
+    void whatANoteSaidStandsInFieldsAndIsPutRightThere() throws TimeoutException {
+        chosen("offset up 3/4 at 12.5 catching paper");
+        assertThat(said().get(Detail.STEP)).contains(Step.UP);
+        assertThat(lookup("#detail-holds").queryAs(TextField.class).getText()).isEqualTo("paper");
+        typed("holds", "wipes");
+        until(() -> said().get(Detail.HOLDS).filter("wipes"::equals).isPresent());
+        choose("Step", "down");
+        until(() -> said().get(Detail.STEP).filter(s -> s == Step.DOWN).isPresent());
+        choose("How sure", Certainty.LIKELY);
+        until(() -> first().certainty() == Certainty.LIKELY);
+        interact(() -> job().work().undo());
+        until(() -> first().certainty() == Certainty.SEEN);
+        assertThat(first().phrase()).isEqualTo("Offset, 3/4 in, stepping down as the water runs, holding back wipes");
+    }
+
+    @Test
+    void whatNobodySaidTakesNoRoomUntilItIsAskedFor() throws TimeoutException {
+        chosen("roots top at 20");
+        assertThat(lookup("#detail-count").tryQuery()).isEmpty();
+        clickOn("#say-count");
+        typed("count", "9 of 24");
+        until(() -> said().text(Detail.COUNT).equals("9 of 24"));
+        typed("count", "many of them");
+        until(() -> notice().contains("How many cannot be \"many of them\""));
+        assertThat(said().text(Detail.COUNT)).isEqualTo("9 of 24");
+        typed("count", "");
+        until(() -> !said().has(Detail.COUNT));
+        assertThat(lookup("#detail-count").tryQuery()).isEmpty();
+    }
+
+    @Test
+    void whatIsKnownOfTheVisitIsKeptAndTakenBack() throws TimeoutException {
+        push(KeyCode.CONTROL, KeyCode.DIGIT1);
+        until(() -> lookup("#say-built").tryQuery().isPresent());
+        interact(() -> lookup("#say-built").queryButton().fire());
+        typed("built", "1958");
+        until(() ->
+                survey().facts().more().get(Detail.BUILT).filter(y -> y == 1958).isPresent());
+        typed("built", "soon");
+        until(() -> notice().contains("Year built"));
+        assertThat(survey().facts().more().get(Detail.BUILT)).contains(1958);
+        interact(() -> job().work().undo());
+        until(() -> survey().facts().more().isNone());
+    }
+}
