@@ -1,6 +1,7 @@
 package hitch.sim;
 
 import hitch.core.counter.Reading;
+import hitch.core.detail.Details;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
@@ -13,6 +14,7 @@ import hitch.core.line.LineFacts;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
+import hitch.core.note.Draft;
 import hitch.core.note.NoteReader;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.pipe.Opening;
@@ -93,6 +95,7 @@ public final class DemoJob {
                 .firm(visit.firm())
                 .examined(visit.examined())
                 .notExamined(visit.notExamined())
+                .more(Details.of(visit.more()))
                 .build()));
         job.apply(new Edit.DescribeLine(LineFacts.NONE.withGround(Ground.slope(scenario.ground()))));
         Map<Scenario.Take, Clip> clips = new LinkedHashMap<>();
@@ -104,7 +107,7 @@ public final class DemoJob {
         runs(scenario, clips).forEach((name, run) -> applyQuietly(job, new Edit.PutRun(run)));
         for (Map.Entry<Scenario.Take, Clip> entry : clips.entrySet()) {
             progress.at(
-                    (double) job.job().findings().size() / 15,
+                    (double) job.job().findings().size() / 21,
                     "setting up " + entry.getKey().file());
             readCounter(job, footage, scenario, entry.getKey(), entry.getValue());
             note(job, footage, entry.getKey(), entry.getValue());
@@ -190,11 +193,11 @@ public final class DemoJob {
         FrameIndex index = footage.index(clip);
         for (Scenario.Line line : take.notes()) {
             FrameRef frame = new FrameRef(clip.id(), index.pts(index.numberAt(clip.ptsAt(line.t()))));
-            var finding = reader.read(line.text(), LengthUnit.FEET)
-                    .first()
-                    .at(job.job().nextId(), frame, job.job().runOf(clip.id()));
-            job.apply(new Edit.AddFinding(finding));
-            Stills.take(job, footage, finding);
+            for (Draft draft : reader.read(line.text(), LengthUnit.FEET).drafts()) {
+                var finding = draft.at(job.job().nextId(), frame, job.job().runOf(clip.id()));
+                job.apply(new Edit.AddFinding(finding));
+                Stills.take(job, footage, finding);
+            }
         }
     }
 }

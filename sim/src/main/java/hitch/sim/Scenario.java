@@ -2,6 +2,7 @@ package hitch.sim;
 
 import hitch.core.pipe.Material;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A made-up visit, as its YAML file says it. Stations are feet from the opening, with the flow positive; clock hours are
@@ -32,7 +33,11 @@ public record Scenario(
         List<Feature> features,
         List<Take> clips) {
 
-    /** The property and the people, all invented. */
+    /**
+     * The property and the people, all invented.
+     *
+     * @param more what else is known of the visit, a text by the key of its detail
+     */
     public record Visit(
             String property,
             String town,
@@ -43,7 +48,12 @@ public record Scenario(
             String opening,
             String place,
             String examined,
-            List<String> notExamined) {}
+            List<String> notExamined,
+            Map<String, String> more) {
+        public Visit {
+            more = more == null ? Map.of() : Map.copyOf(more);
+        }
+    }
 
     /**
      * A length of pipe.

@@ -152,8 +152,8 @@ class SimulatedCameraTest {
             assertThat(survey.spans())
                     .extracting(PipeSpan::words)
                     .containsExactly("4 in cast iron", "4 in clay", "6 in PVC");
-            assertThat(survey.findings()).hasSize(15).allSatisfy(f -> {
-                assertThat(f.extent()).isPresent();
+            assertThat(survey.findings()).hasSize(21).allSatisfy(f -> {
+                assertThat(f.extent().isPresent()).isEqualTo(f.run().isPresent());
                 assertThat(job.still(f.finding())).exists();
             });
             for (int i = 0; i < 3; i++) {

@@ -22,7 +22,6 @@ import hitch.core.pipe.PipeSpan;
 import hitch.core.rules.ShowingRules;
 import hitch.core.run.Run;
 import hitch.core.survey.PlaceWords;
-import hitch.core.survey.SeenPart;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Whose;
 import java.util.ArrayList;
@@ -290,15 +289,6 @@ public final class Disclosure {
 
     /** What was passed and never seen well, a sentence each. */
     public List<String> unseen() {
-        List<String> told = new ArrayList<>();
-        for (SeenPart unseen : survey.unseen()) {
-            Optional<Extent> here =
-                    part.isEmpty() ? Optional.of(unseen.extent()) : part.get().of(unseen.extent());
-            here.ifPresent(e -> told.add(
-                    "From " + survey.line().place(unseen.branch(), e, unit()).all() + ": the footage is " + unseen.why()
-                            + " there"));
-        }
-        survey.line().beyond(unit()).ifPresent(told::add);
-        return told;
+        return new Unseen(survey, this, part).told();
     }
 }

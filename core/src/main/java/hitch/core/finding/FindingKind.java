@@ -91,6 +91,14 @@ public enum FindingKind implements Topic {
         return family;
     }
 
+    /** Whether there is something to look at in the pipe or above it, rather than something told of the visit. */
+    public boolean isToBeSeen() {
+        return switch (this) {
+            case SURFACE, EQUIPMENT, CLEANED, SYMPTOM, PROMISE, VERDICT -> false;
+            default -> true;
+        };
+    }
+
     /** The word as it begins a sentence. */
     public String title() {
         return Character.toUpperCase(word.charAt(0)) + word.substring(1);

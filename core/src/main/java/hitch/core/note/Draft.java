@@ -39,6 +39,9 @@ public record Draft(
         String remark,
         int start)
         implements DraftBuilder.With {
+    /** What a note asks for that keeps the job within the firm. */
+    public static final String DO_NOT_SHARE = "do not share";
+
     /** A said place as distances from the run's opening; both ends equal for a point. */
     public record Place(Distance from, Distance to) {
         public boolean isPoint() {

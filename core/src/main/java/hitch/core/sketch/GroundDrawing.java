@@ -6,6 +6,7 @@ import hitch.core.pipe.Branch;
 import hitch.core.survey.Fall;
 import hitch.core.survey.Locate;
 import hitch.core.survey.Survey;
+import hitch.core.survey.told.Surfaces;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -18,12 +19,14 @@ final class GroundDrawing {
     private final Survey survey;
     private final View view;
     private final Profile profile;
+    private final Surfaces surfaces;
 
     GroundDrawing(Drawing drawing, Survey survey, View view, Profile profile) {
         this.drawing = drawing;
         this.survey = survey;
         this.view = view;
         this.profile = profile;
+        this.surfaces = Surfaces.of(survey.findings());
     }
 
     double y(Station at) {
@@ -51,6 +54,36 @@ final class GroundDrawing {
                     Mark.Align.LEFT,
                     Tone.SOFT,
                     Mark.Face.TEXT);
+        }
+    }
+
+    /** What the ground is covered with, named under it between its ends. */
+    void above() {
+        for (Surfaces.Above above : surfaces.all()) {
+            if (!view.shows(above.extent())) {
+                continue;
+            }
+            double from = Math.max(view.x(above.extent().from()), view.left());
+            double to = Math.min(view.x(above.extent().to()), view.left() + view.width());
+            double y = y(above.extent().middle());
+            for (double x : new double[] {from, to}) {
+                drawing.add(new Mark.Stroke(List.of(new Point(x, y), new Point(x, y + 6)), Tone.GROUND, 1.5, false));
+            }
+            String word = above.surface().word();
+            if (to - from > word.length() * 6) {
+                drawing.words(word, (from + to) / 2, y + 14, 11.5, Mark.Align.CENTRE, Tone.SOFT, Mark.Face.TEXT);
+            }
+            drawing.hot(
+                    from,
+                    y - 2,
+                    Math.max(6, to - from),
+                    16,
+                    survey.line()
+                                    .place(
+                                            Branch.LINE,
+                                            above.extent(),
+                                            survey.facts().unit())
+                                    .all() + ": " + word);
         }
     }
 
@@ -119,7 +152,7 @@ final class GroundDrawing {
         double from = view.x(fall.extent().from());
         double to = view.x(fall.extent().to());
         double x = (Math.max(from, view.left()) + Math.min(to, view.left() + view.width())) / 2;
-        double y = y(fall.extent().middle()) + 16;
+        double y = y(fall.extent().middle()) + (surfaces.all().isEmpty() ? 16 : 32);
         String words = survey.facts().unit() == LengthUnit.METRES
                 ? String.format(Locale.ROOT, "%.1f %%", fall.percent())
                 : String.format(Locale.ROOT, "%.2f in/ft", fall.inchesAFoot());

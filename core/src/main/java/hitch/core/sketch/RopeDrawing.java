@@ -57,6 +57,7 @@ final class RopeDrawing {
         Map<Weight, List<LocatedFinding>> others = new EnumMap<>(Weight.class);
         for (LocatedFinding found : survey.findings()) {
             boolean shown = found.finding().kind() != FindingKind.LOCATE
+                    && found.finding().kind().isToBeSeen()
                     && found.extent().filter(view::shows).isPresent();
             if (shown && isChosen(found)) {
                 order.add(found);

@@ -76,6 +76,7 @@ public final class SectionSketch {
         GroundDrawing ground = new GroundDrawing(drawing, survey, view, profile);
         PipeDrawing pipes = new PipeDrawing(drawing, survey, view);
         ground.surface(width);
+        ground.above();
         double deepest = top;
         if (main.isPresent()) {
             // A pipe nearer the surface than the branches' lanes is lowered as a whole; the depth scale goes with it.

@@ -1,5 +1,6 @@
 package hitch.core.story;
 
+import hitch.core.detail.Detail;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.finding.FindingKind;
@@ -39,7 +40,8 @@ public final class ScriptWriter {
     }
 
     private Story story() {
-        List<LocatedFinding> shown = may.findings();
+        List<LocatedFinding> shown =
+                may.findings().stream().filter(ScriptWriter::isShown).toList();
         List<Chapter> chapters = new ArrayList<>();
         chapters.add(new Chapter("Opening", List.of(opening())));
         for (Run run : may.runs()) {
@@ -56,7 +58,7 @@ public final class ScriptWriter {
         if (!rest.isEmpty()) {
             chapters.add(new Chapter("Also seen", rest));
         }
-        chapters.add(new Chapter("Closing", List.of(closing(shown))));
+        chapters.add(new Chapter("Closing", List.of(closing(may.findings()))));
         return new Story(recipient, may.title(), chapters);
     }
 
@@ -105,6 +107,13 @@ public final class ScriptWriter {
                         + "What follows is what was seen, and what stays unknown. " + missing;
             case RECORD -> "Record of the line at " + facts.property() + ". Distances are from the opening. " + missing;
         };
+    }
+
+    /** Whether there is something to look at; what was told of the house and the gear is in the report. */
+    private static boolean isShown(LocatedFinding found) {
+        boolean rooms = found.finding().kind() == FindingKind.REMARK
+                && found.finding().traits().details().has(Detail.ROOM);
+        return found.finding().kind().isToBeSeen() && !rooms;
     }
 
     private Shot shot(LocatedFinding found) {

@@ -20,6 +20,7 @@ import hitch.core.rules.Weigher;
 import hitch.core.run.Phase;
 import hitch.core.run.Run;
 import hitch.core.survey.align.Tied;
+import hitch.core.survey.told.CleanedStretches;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashMap;
@@ -42,12 +43,14 @@ final class Locating {
     private final Weigher weigher;
     private final BestPicture best;
     private final WhatLasts lasts;
+    private final CleanedStretches cleaned;
 
     Locating(Job job, Tied tied, Map<ClipId, Watched> watched) {
         this.job = job;
         this.tied = tied;
         this.weigher = new Weigher(job.rules());
         this.lasts = new WhatLasts(tied);
+        this.cleaned = CleanedStretches.of(job.findings());
         this.best = new BestPicture(tied, watched, job.rules().line());
         job.findings().forEach(f -> findings.put(f.id(), f));
         tied.things().forEach(t -> t.ids().forEach(id -> things.put(id, t)));
@@ -90,7 +93,7 @@ final class Locating {
                 ? 1
                 : trace.map(t -> t.confidenceAt(finding.frame().pts())).orElse(0.0);
         String branch = thing == null ? Branch.LINE : thing.branch();
-        Phase phase = WhatLasts.phase(finding, tied.runs());
+        Phase phase = cleaned.phase(WhatLasts.phase(finding, tied.runs()), extent);
         Lasting lasting = lasts.of(finding, phase, branch, extent);
         Weighed weighed = weigher.weigh(finding, extent, lasting);
         return new LocatedFinding(

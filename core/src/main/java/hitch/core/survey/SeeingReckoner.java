@@ -13,6 +13,7 @@ import hitch.core.pipe.PipeSize;
 import hitch.core.run.Equipment;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
+import hitch.core.survey.told.GearBook;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
@@ -31,10 +32,12 @@ final class SeeingReckoner {
 
     private final Evidence evidence;
     private final List<Track> tracks;
+    private final GearBook gear;
 
     SeeingReckoner(Evidence evidence, List<Track> tracks) {
         this.evidence = evidence;
         this.tracks = tracks;
+        this.gear = GearBook.of(evidence.findings());
     }
 
     Seeing of(List<Way> ways) {
@@ -214,11 +217,12 @@ final class SeeingReckoner {
         return covers;
     }
 
-    private static boolean coversLens(Way way, LocatedFinding found) {
+    private boolean coversLens(Way way, LocatedFinding found) {
         PipeSize bore = way.spanAt(found.extent().orElseThrow().middle())
                 .flatMap(s -> s.size())
                 .orElse(PipeSize.inches(4));
-        Equipment pushed = found.run().map(Run::equipment).orElse(Equipment.NOT_SAID);
+        Equipment pushed =
+                found.run().map(r -> gear.at(r, found.finding().frame())).orElse(Equipment.NOT_SAID);
         double lens = 100.0 * pushed.lensHeight(bore).inInches() / bore.inInches();
         // Unless the equipment was named, only water over the middle of the pipe is sure to cover the lens.
         double covered = pushed.equals(Equipment.NOT_SAID) ? 50 : lens;

@@ -1,5 +1,7 @@
 package hitch.core.survey;
 
+import hitch.core.detail.Detail;
+import hitch.core.finding.Finding;
 import hitch.core.measure.Cover;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
@@ -35,10 +37,19 @@ public record Whose(OwnersReach school, Optional<Station> boundary, boolean type
         }
         Optional<Station> seen = evidence.on(Branch.LINE, hitch.core.finding.FindingKind.BOUNDARY)
                 .filter(f -> !f.finding().certainty().isGuess())
-                .filter(f -> names(school, f.finding().wording()))
+                .filter(f -> names(school, f.finding().wording()) || isOwnOpening(school, f.finding()))
                 .findFirst()
                 .map(f -> f.extent().orElseThrow().middle());
         return new Whose(school, seen, false, false);
+    }
+
+    private static boolean isOwnOpening(OwnersReach school, Finding finding) {
+        return school == OwnersReach.TO_THE_DISTRICTS_OPENING
+                && finding.traits()
+                        .details()
+                        .get(Detail.EVIDENCE)
+                        .filter(by -> by.contains(hitch.core.detail.Evidence.OWN_OPENING))
+                        .isPresent();
     }
 
     private static boolean names(OwnersReach school, String words) {

@@ -82,6 +82,7 @@ public enum Act {
     PAGE_4(Place.LINE, "Openings", "4"),
     PAGE_5(Place.LINE, "What a tool reaches", "5"),
     PAGE_6(Place.LINE, "How the runs were tied", "6"),
+    PAGE_7(Place.LINE, "What was told", "7"),
     PIPE_BACK(Place.LINE, "Go back along the pipe a little", "Comma"),
     PIPE_ON(Place.LINE, "Go on along the pipe a little", "Period"),
     FINDING_NEXT(Place.LINE, "Choose the next finding", "N"),

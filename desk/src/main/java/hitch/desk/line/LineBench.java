@@ -66,7 +66,8 @@ public final class LineBench implements Bench, Picks {
                 new DepthPanel(desk),
                 new OpeningsPanel(desk),
                 reach,
-                new RunsPanel(desk));
+                new RunsPanel(desk),
+                new ToldPanel(desk));
         this.showing = panels.getFirst();
         this.readFrom = Fields.choice(
                 "Read distances from", List.of(ReadFrom.values()), ReadFrom.OPENING, ReadFrom::word, this::read);
@@ -244,7 +245,7 @@ public final class LineBench implements Bench, Picks {
 
     private void act(Act act) {
         switch (act) {
-            case PAGE_1, PAGE_2, PAGE_3, PAGE_4, PAGE_5, PAGE_6 ->
+            case PAGE_1, PAGE_2, PAGE_3, PAGE_4, PAGE_5, PAGE_6, PAGE_7 ->
                 show(panels.get(act.ordinal() - Act.PAGE_1.ordinal()));
             case PIPE_BACK -> along(-1);
             case PIPE_ON -> along(1);

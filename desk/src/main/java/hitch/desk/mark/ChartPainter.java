@@ -60,7 +60,9 @@ final class ChartPainter {
         g.rect(geometry.left() - 12, 0, geometry.width() + 24, geometry.top() + geometry.height() + 14);
         g.clip();
         geometry.lanes().stream().filter(this::isInView).forEach(this::lane);
-        survey.noted().forEach(f -> finding(f, f.finding().id().equals(selected)));
+        survey.noted().stream()
+                .filter(f -> f.finding().kind().isToBeSeen())
+                .forEach(f -> finding(f, f.finding().id().equals(selected)));
         g.restore();
     }
 
@@ -236,7 +238,7 @@ final class ChartPainter {
         double y = found.extent()
                 .map(e -> geometry.y((e.from().mm() + e.to().mm()) / 2.0))
                 .or(() -> atFrame.map(s -> geometry.y(s.mm())))
-                .orElse(geometry.top() + geometry.height() / 2);
+                .orElse(geometry.top() + geometry.height() * 0.8);
         found.extent().filter(e -> !e.isPoint()).ifPresent(e -> span(found, e, x.get()));
         double size = 8 + 2.2 * found.weight().knots();
         Color colour = selected ? tones.copper() : found.weight().knots() == 0 ? tones.soft() : tones.ink();

@@ -66,7 +66,8 @@ final class HerePane extends VBox {
     private List<LocatedFinding> near(Player.Frame frame) {
         Optional<Station> at = desk.work().now().survey().stationAt(frame.ref());
         return at.map(s -> desk.work().now().survey().noted().stream()
-                        .filter(f -> f.extent().isPresent() && isNear(f, s))
+                        .filter(f ->
+                                f.finding().kind().isToBeSeen() && f.extent().isPresent() && isNear(f, s))
                         .toList())
                 .orElse(List.of());
     }

@@ -1,6 +1,7 @@
 package hitch.desk.mark;
 
 import hitch.core.counter.Zeroing;
+import hitch.core.detail.Detail;
 import hitch.core.finding.Finding;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
@@ -24,6 +25,24 @@ final class NoteActs {
             return Optional.empty();
         }
         return Optional.of(new Edit.SetMark(at.clip(), zeroing(draft, at)));
+    }
+
+    /** A note that nothing may leave the firm turns the job's own switch. */
+    void keepInternal(Draft draft) {
+        boolean asked = draft.traits()
+                .details()
+                .get(Detail.ASKS)
+                .filter(Draft.DO_NOT_SHARE::equals)
+                .isPresent();
+        if (asked) {
+            desk.work()
+                    .edit(job -> Optional.of(job.facts().withInternalOnly(true))
+                            .filter(f -> !f.equals(job.facts()))
+                            .map(Edit.DescribeProperty::new));
+            desk.work()
+                    .notices()
+                    .say("The job is for internal use only now: nothing is handed over. Load has the switch.");
+        }
     }
 
     Zeroing zeroing(Draft draft, FrameRef at) {

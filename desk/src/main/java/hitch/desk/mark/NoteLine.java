@@ -173,6 +173,7 @@ final class NoteLine extends VBox {
             boolean answers = said != null
                     && draft == note.first()
                     && acts.edit(draft, at).isEmpty();
+            acts.keepInternal(draft);
             before = before.thenCompose(done -> answers ? answer(said, draft, at, typed) : keep(draft, at, typed));
         }
     }

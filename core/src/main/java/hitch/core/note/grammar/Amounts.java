@@ -157,6 +157,7 @@ final class Amounts {
             return false;
         }
         return parts.touches(i)
+                || number(parts, i) < 1
                 || parts.isEdge(i + 2)
                 || parts.at(i + 2).isSign()
                 || parts.has(i + 2, Meaning.MadeOf.class)

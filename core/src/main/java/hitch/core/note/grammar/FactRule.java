@@ -34,7 +34,10 @@ final class FactRule implements MoreRules.Rule {
         if (internal.isPresent()) {
             sense.drop(c -> true);
             sense.say(
-                    sense.add(FindingKind.REMARK, internal.get().first()), Detail.ASKS, "do not share", internal.get());
+                    sense.add(FindingKind.REMARK, internal.get().first()),
+                    Detail.ASKS,
+                    hitch.core.note.Draft.DO_NOT_SHARE,
+                    internal.get());
             return;
         }
         if (other || sense.has(Meaning.Place.class) && !sense.says(BUILT)) {

@@ -15,14 +15,14 @@ final class MadeRule implements MoreRules.Rule {
     public void read(Sense sense) {
         for (Candidate c : sense.of(FindingKind.TIE_IN, FindingKind.MAIN_CONNECTION)) {
             sense.find(BREAK_IN).ifPresent(m -> {
-                sense.say(c, Detail.MADE, Made.BREAK_IN, m);
+                c.say(Detail.MADE, Made.BREAK_IN);
                 sense.drop(FindingKind.HOLE, FindingKind.BREAK);
                 int pipe = sense.next(0, Meaning.Pipe.class);
                 if (pipe >= 0 && c.is(FindingKind.TIE_IN)) {
                     c.take(sense.parts().at(pipe));
                 }
             });
-            sense.find(SADDLE).ifPresent(m -> sense.say(c, Detail.MADE, Made.SADDLE, m));
+            sense.find(SADDLE).ifPresent(m -> c.say(Detail.MADE, Made.SADDLE));
         }
     }
 }

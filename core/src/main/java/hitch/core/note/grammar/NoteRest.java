@@ -41,11 +41,8 @@ final class NoteRest {
                 chips.add(new Chip(chip.sort(), chip.label(), from, chip.end()));
                 chipped.set(from, chip.end());
                 String words = note.substring(from, chip.end());
-                // A detail told in several words is told in the person's own as well.
-                boolean several =
-                        chip.sort() == Chip.Sort.DETAIL && words.strip().matches(".*[\\s-].*");
                 boolean named = chip.sort() == Chip.Sort.KIND || chip.sort() == Chip.Sort.DETAIL;
-                if (several || named && !plain.says(words, chip.label())) {
+                if (named && !plain.says(words, chip.label())) {
                     kept.set(from, chip.end());
                 }
             }

@@ -37,6 +37,11 @@ final class PromiseRule implements MoreRules.Rule {
             sense.drop(FindingKind.PROMISE, FindingKind.LIMIT);
             return;
         }
+        // "Still standing on the way back" tells of a pass, and promises nothing.
+        sense.drop(c -> c.is(FindingKind.PROMISE)
+                && sense.typed()
+                && !sense.says(LOOK)
+                && sense.found().stream().anyMatch(Candidate::isCondition));
         Optional<Sense.Match> back = sense.find(BACK);
         Optional<Sense.Match> once = sense.find(ONCE);
         boolean looks =

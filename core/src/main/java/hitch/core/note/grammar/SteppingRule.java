@@ -21,8 +21,12 @@ final class SteppingRule implements MoreRules.Rule {
     @Override
     public void read(Sense sense) {
         for (Candidate offset : sense.of(FindingKind.OFFSET)) {
-            sense.find(UP).ifPresent(m -> sense.say(offset, Detail.STEP, Step.UP, m));
-            sense.find(DOWN).ifPresent(m -> sense.say(offset, Detail.STEP, Step.DOWN, m));
+            sense.find(UP).ifPresent(m -> step(offset, Step.UP, m));
+            sense.find(DOWN).ifPresent(m -> step(offset, Step.DOWN, m));
         }
+    }
+
+    private static void step(Candidate offset, Step step, Sense.Match words) {
+        offset.say(Detail.STEP, step).understanding(Detail.STEP, words.last(), words.last());
     }
 }

@@ -5,7 +5,10 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hitch.core.Sample;
 import hitch.core.detail.Arrival;
 import hitch.core.detail.Kept;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.Finding;
+import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
@@ -18,6 +21,11 @@ import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.note.Note;
 import hitch.core.note.grammar.TradeNoteReader;
+import hitch.core.rules.OwnerRules;
+import hitch.core.rules.OwnersReach;
+import hitch.core.run.Equipment.Guide;
+import hitch.core.run.Phase;
+import hitch.core.run.Run;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import java.util.List;
@@ -137,6 +145,60 @@ class ToldTest {
     void aStepDownIsLighterThanOneUpOfTheSameHeight() {
         assertThat(kind(noted("offset up 1 in 30"), "offset").weight())
                 .isGreaterThan(kind(noted("offset down 1 in 30"), "offset").weight());
+    }
+
+    @Test
+    void whatLiesOutsideOfTheCleanedStretchIsFromBeyondIt() {
+        Survey survey = noted("cleaned 0-40 3in cutter", "roots 20 after clean", "roots 50 after clean");
+        assertThat(survey.findings().stream()
+                        .filter(f -> f.finding().kind() == FindingKind.ROOTS)
+                        .map(LocatedFinding::phase))
+                .containsExactly(Phase.AFTER, Phase.BEYOND);
+    }
+
+    @Test
+    void gearHoldsFromWhereItWasPutOnOrTakenOff() {
+        Survey survey = noted("guide on 10", "skid off at 30");
+        Run run = survey.runs().get(1);
+        GearBook book = GearBook.of(survey.findings());
+        assertThat(book.at(run, new FrameRef(Sample.DOWN, 0)).guide())
+                .isEqualTo(run.equipment().guide());
+        assertThat(book.at(run, new FrameRef(Sample.DOWN, 9_000)).guide()).isEqualTo(Guide.ON);
+        assertThat(book.at(run, new FrameRef(Sample.DOWN, 40_000)).guide()).isEqualTo(Guide.OFF);
+    }
+
+    @Test
+    void aRepairNeedsAMarkAtBothEnds() {
+        assertThat(RepairMarks.missing(
+                        noted("locate 5 ft at 20, start of repair").findings()))
+                .containsExactly("The end of the repair has no mark and no depth yet.");
+        assertThat(RepairMarks.missing(noted("locate 5 ft at 20, start of repair", "locate 5 ft at 30, end of repair")
+                        .findings()))
+                .isEmpty();
+        assertThat(RepairMarks.missing(
+                        noted("no locate on the 22 break, couldnt get a signal").findings()))
+                .singleElement()
+                .asString()
+                .startsWith("Not located");
+    }
+
+    @Test
+    void aHiddenWallIsToldToWhoeverGetsTheRest() {
+        Survey survey = noted("bottom hidden 20-26 by standing water");
+        assertThat(Disclosure.of(survey, Recipient.BUYER).unseen())
+                .anyMatch(t -> t.contains("a part of the wall was hidden, at the bottom, by standing water"));
+    }
+
+    @Test
+    void aDistrictsOwnOpeningIsTheBoundaryOfTheSchoolThatGoesByIt() {
+        Job job = Sample.job();
+        var draft = new TradeNoteReader()
+                .read("city c/o at 50 = boundary", LengthUnit.FEET)
+                .first();
+        job = job.with(
+                new Edit.AddFinding(draft.at(job.nextId(), new FrameRef(Sample.DOWN, 5_000), job.runOf(Sample.DOWN))));
+        job = job.with(new Edit.SetRules(new OwnerRules(OwnersReach.TO_THE_DISTRICTS_OPENING)));
+        assertThat(Reckoner.survey(job).line().whose().boundary()).contains(feet(50));
     }
 
     private static LocatedFinding kind(Survey survey, String word) {
