@@ -32,6 +32,7 @@ import picocli.CommandLine.Spec;
             RecoverCommand.class,
             CounterCommand.class,
             NotesCommand.class,
+            DescribeCommand.class,
             LineCommand.class,
             HistoryCommand.class,
             BenchCommand.class,

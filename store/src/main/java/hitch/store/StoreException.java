@@ -3,7 +3,7 @@ package hitch.store;
 import java.io.Serial;
 
 /** A job that cannot be read or written; the message says what happened, what was kept and what to do. */
-public final class StoreException extends Exception {
+public class StoreException extends Exception {
     @Serial
     private static final long serialVersionUID = 1;
 

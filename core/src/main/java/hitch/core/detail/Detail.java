@@ -2,6 +2,7 @@ package hitch.core.detail;
 
 import hitch.core.line.GroundMark.Surface;
 import hitch.core.measure.Distance;
+import hitch.core.measure.LengthText;
 import hitch.core.run.Phase;
 import java.time.Duration;
 import java.util.LinkedHashMap;
@@ -24,7 +25,7 @@ public final class Detail<T> {
             pipe("step", "Step", Form.words(Step.values()), v -> "stepping " + v.word() + " as the water runs");
     public static final Detail<Shape> SHAPE = pipe("shape", "Shape", Form.words(Shape.values()), Shape::word);
     public static final Detail<Distance> FACE =
-            pipe("face", "Face showing", Form.length(), v -> Lengths.write(v) + " of the pipe's face showing");
+            pipe("face", "Face showing", Form.length(), v -> LengthText.write(v) + " of the pipe's face showing");
     public static final Detail<State> STATE = pipe("state", "State", Form.words(State.values()), State::word);
     public static final Detail<Integer> LEFT =
             pipe("left", "Wall left", Form.percent(), v -> v + " % of the wall left");
@@ -45,7 +46,7 @@ public final class Detail<T> {
             pipe("phase", "When", Form.of(Phase::word, List.of(Phase.BEFORE, Phase.AFTER, Phase.BEYOND)), Phase::word);
     public static final Detail<String> TOOL = pipe("tool", "Tool", Form.text("cutter"), v -> "with a " + v);
     public static final Detail<Distance> TOOL_WIDTH =
-            pipe("tool_width", "Tool's width", Form.length(), v -> Lengths.write(v) + " wide");
+            pipe("tool_width", "Tool's width", Form.length(), v -> LengthText.write(v) + " wide");
     public static final Detail<Flow> WATER =
             pipe("water", "Water then", Form.words(Flow.values()), v -> "with the water " + v.word());
     public static final Detail<Gear> GEAR = pipe("gear", "Gear", Form.gear(), Gear::words);
@@ -56,7 +57,7 @@ public final class Detail<T> {
             v -> v == Frame.WITH_FLOW ? "looking with the flow" : "seen from the street");
     public static final Detail<Way> WAY = pipe("way", "Went", Form.words(Way.values()), Way::word);
     public static final Detail<Distance> BEYOND =
-            pipe("beyond", "How far beyond", Form.length(), v -> "followed for " + Lengths.write(v));
+            pipe("beyond", "How far beyond", Form.length(), v -> "followed for " + LengthText.write(v));
     public static final Detail<String> STREET = pipe("street", "Under", Form.text("alley"), v -> "in the " + v);
     public static final Detail<Surface> SURFACE =
             pipe("surface", "Ground above", Form.of(Surface::word, List.of(Surface.values())), Surface::above);

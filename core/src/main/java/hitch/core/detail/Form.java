@@ -1,6 +1,7 @@
 package hitch.core.detail;
 
 import hitch.core.measure.Distance;
+import hitch.core.measure.LengthText;
 import java.time.Duration;
 import java.util.Arrays;
 import java.util.List;
@@ -98,7 +99,7 @@ record Form<T>(Function<T, String> write, Function<String, Optional<T>> read, Li
     }
 
     static Form<Distance> length() {
-        return new Form<>(Lengths::write, Lengths::read, List.of(), "3/4 in");
+        return new Form<>(LengthText::write, LengthText::read, List.of(), "3/4 in");
     }
 
     static Form<Count> count() {

@@ -6,6 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import hitch.core.finding.Asked;
 import hitch.core.finding.FindingKind;
 import hitch.core.measure.Distance;
+import hitch.core.measure.LengthText;
 import java.util.Map;
 import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
@@ -42,13 +43,13 @@ class DetailsTest {
 
     @Property
     void aLengthIsWrittenToTheMillimetre(@ForAll @LongRange(min = 0, max = 3_000_000) long mm) {
-        assertThat(Lengths.read(Lengths.write(new Distance(mm)))).contains(new Distance(mm));
+        assertThat(LengthText.read(LengthText.write(new Distance(mm)))).contains(new Distance(mm));
     }
 
     @ParameterizedTest
     @CsvSource({"3/4 in, 19", "1 1/2 in, 38", "20 ft, 6096", "37 mm, 37", "1.8 m, 1800", "2\", 51"})
     void lengthsAreReadAsPeopleWriteThem(String text, long mm) {
-        assertThat(Lengths.read(text)).contains(new Distance(mm));
+        assertThat(LengthText.read(text)).contains(new Distance(mm));
     }
 
     @ParameterizedTest

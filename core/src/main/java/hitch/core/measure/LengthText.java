@@ -1,21 +1,19 @@
-package hitch.core.detail;
+package hitch.core.measure;
 
-import hitch.core.measure.Distance;
-import hitch.core.measure.Inches;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** Small lengths as people write them, exact to the millimetre: {@code 3/4 in}, {@code 20 ft}, {@code 37 mm}, {@code 1.8 m}. */
-final class Lengths {
+public final class LengthText {
     private static final Pattern TEXT = Pattern.compile(
             "(?:(\\d{1,6}) )?(\\d{1,6})/(\\d{1,4}) ?(?:in|inch|inches|\")|(\\d{1,9}(?:\\.\\d{1,6})?) ?(in|inch|inches|\"|ft|feet|foot|'|mm|cm|m)");
 
-    private Lengths() {}
+    private LengthText() {}
 
     /** In inches where that says it exactly, in feet where they come out even, else in millimetres. */
-    static String write(Distance length) {
+    public static String write(Distance length) {
         double feet = length.inFeet();
         if (length.mm() >= 914 && Distance.feet(Math.rint(feet * 2) / 2).equals(length)) {
             return String.format(Locale.ROOT, "%.1f", Math.rint(feet * 2) / 2).replace(".0", "") + " ft";
@@ -24,7 +22,8 @@ final class Lengths {
         return read(inches).filter(length::equals).isPresent() ? inches : length.mm() + " mm";
     }
 
-    static Optional<Distance> read(String text) {
+    /** Empty where the text is no length. */
+    public static Optional<Distance> read(String text) {
         Matcher m = TEXT.matcher(text.strip().toLowerCase(Locale.ROOT));
         if (!m.matches()) {
             return Optional.empty();
