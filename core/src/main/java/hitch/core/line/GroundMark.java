@@ -29,7 +29,7 @@ public record GroundMark(Optional<Surface> surface, String mark, String near) {
         CONCRETE("concrete", List.of("concrete")),
         ASPHALT("asphalt", List.of("asphalt", "blacktop")),
         STREET("street", List.of("street", "road", "alley", "lane")),
-        SLAB("slab", List.of("slab", "floor")),
+        SLAB("slab", List.of("slab", "garage floor")),
         BUILDING("under the building", List.of("under the building", "under the house", "crawl space")),
         TREE("beside a tree", List.of("under the tree"));
 

@@ -10,7 +10,7 @@ import java.util.regex.Pattern;
 /** What is advised, by whom it is to be done and when; and what was concluded on the spot. */
 final class AdviceRule implements MoreRules.Rule {
     private static final Pattern LEAVE = Pattern.compile(
-            "\\b(?:leave|let) (?:it|that|this|them|well enough) (?:be|alone)\\b|\\bwouldnt (?:touch|do anything|worry about) (?:it|this|that)?\\b|\\bnothing (?:needs|to be done|needs doing)\\b");
+            "\\b(?:leave|let) (?:it|that|this|them|well enough) (?:be|alone)\\b|\\bwouldnt (?:touch|do anything|worry)\\b|\\bnothing (?:needs|to be done|needs doing)\\b");
     private static final Pattern DUE = Pattern.compile(
             "\\b(?:next|another) (clean|cleaning|jetting|service|snaking|inspection|look|camera)\\b.*|\\b(clean|cleaning|service) (?:is )?due\\b");
     private static final Pattern WANTS = Pattern.compile(

@@ -76,6 +76,10 @@ final class BareNumbers {
 
     private boolean isPlace(int i, double value, boolean whole) {
         int before = parts.before(i);
+        if (value < 1 && !Character.isDigit(parts.at(i).text().charAt(0)) && parts.at(i).text().charAt(0) != '.') {
+            // "Half" is no place.
+            return false;
+        }
         if (parts.says(i - 1, "number", "#", "clip", "run", "of")) {
             return false;
         }
@@ -126,7 +130,8 @@ final class BareNumbers {
             return hints.anyMatter();
         }
         if (!whole) {
-            return after || leads || parts.isThing(i + 1) || opens(i);
+            boolean only = typed && closed && value >= 3 && hints.anyMatter() && !hints.any(Meaning.Place.class);
+            return after || leads || only || parts.isThing(i + 1) || opens(i);
         }
         return after && (closed || value >= 10 && parts.isThing(i + 1) || parts.has(i + 1, Meaning.Round.class))
                 || leads && value >= 10

@@ -13,6 +13,7 @@ import java.util.regex.Pattern;
 final class BoundaryRule implements MoreRules.Rule {
     private static final Pattern OWNED = Pattern.compile(
             "\\b(?:calling|call|called) (?:it|that|this|the [a-z]+) (?:the |our |as the )?(?:boundary|property line|line)\\b|\\bwhere (?:the |your |our )?(?:district|city|county|town|public|owner|homeowner)s? (?:part |side |portion |pipe |responsibility )?(?:picks up|takes over|starts|begins|ends|stops)\\b"
+                    + "|\\bwhere (?:theirs|ours|yours|his|hers|the public) (?:part |side )?(?:starts|begins|ends|stops|takes over)\\b"
                     + "|\\b(?:district|city|county|town) (?:takes over|picks up|owns it) (?:from )?(?:here|there|at|past)?\\b"
                     + "|\\b(?:only )?(?:own|owns|responsible|theirs|yours) (?:up |out )?to the\\b"
                     + "|\\b(?:might|may|could|must|would|has to) be (?:the|their|your) (?:property )?line\\b|\\bend of (?:private|their|your) (?:property|side|part)\\b");

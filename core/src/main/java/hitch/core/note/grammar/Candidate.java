@@ -95,7 +95,7 @@ final class Candidate {
     boolean fits(Meaning meaning) {
         boolean told = matter instanceof FindingKind k && k.family() == FindingKind.Family.TOLD;
         return switch (meaning) {
-            case Meaning.Round m -> clock == null && isFinding() && !told && !is(FindingKind.PART_SEEN);
+            case Meaning.Round m -> (clock == null || isSide(clock) && m.clock().from() != m.clock().to()) && isFinding() && !told && !is(FindingKind.PART_SEEN);
             case Meaning.Size m ->
                 size == null
                         && isFinding()
@@ -149,6 +149,13 @@ final class Candidate {
         told.addAll(same.told);
     }
 
+    /** Goes on to where the same thing was met again. */
+    void spreadTo(Candidate later) {
+        boolean on = place.from().compareTo(later.place.to()) <= 0;
+        place = on ? new Meaning.Place(place.from(), later.place.to()) : new Meaning.Place(later.place.from(), place.to());
+        join(later);
+    }
+
     /** Shares a clock position with what it goes with. */
     void shareClock(Candidate other) {
         clock = clock == null ? other.clock : clock;
@@ -200,6 +207,11 @@ final class Candidate {
 
     List<Told> told() {
         return told;
+    }
+
+    /** One of the four sides, which hours tell more exactly. */
+    private static boolean isSide(ClockPosition clock) {
+        return clock.from() == clock.to() && clock.from() % 3 == 0 && !clock.all() && !clock.both();
     }
 
     boolean is(FindingKind kind) {

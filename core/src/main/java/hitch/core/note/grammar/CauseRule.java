@@ -20,6 +20,10 @@ final class CauseRule implements MoreRules.Rule {
     public void read(Sense sense) {
         sense.find(LETS).ifPresent(m -> lets(sense, m));
         for (Candidate soil : sense.of(FindingKind.SOIL)) {
+            sense.parts()
+                    .as(soil.at() + 1, Meaning.Thing.class)
+                    .filter(t -> t.kind().family() == FindingKind.Family.CONDITION)
+                    .ifPresent(t -> soil.say(Detail.CAUSE, t.kind().word()));
             sense.all(THROUGH).stream()
                     .filter(m -> m.first() > soil.at() - 1)
                     .findFirst()

@@ -12,6 +12,7 @@ final class CleaningRule implements MoreRules.Rule {
     private static final Pattern DONE = Pattern.compile(
             "^(?:(?:okay|so|we|i|they|he|already|was|had|have|the|line|pipe|this|section|has|been|just|also) )*"
                     + "(cleaned|jetted|snaked|cabled|cut|rodded|hydro jetted|augered|descaled|flushed out)\\b(?! (?:out )?(?:now|it looks))");
+    private static final Pattern RAN = Pattern.compile("\\b(?:ran|run|pushed|put|sent|used) (?:a|the|our|my|their) \\b");
     private static final Pattern PAST = Pattern.compile(
             "\\b(?:the |that |their |our |a )?last (snaking|cleaning|jetting|cabling|rodding|service)\\b|\\b(snaked|jetted|cleaned|cabled|rodded) (?:it |the line )?(?:back )?(?:in|last|on)\\b");
     private static final Pattern WITH = Pattern.compile(
@@ -43,6 +44,9 @@ final class CleaningRule implements MoreRules.Rule {
             }
         }
         Optional<Sense.Match> done = sense.find(DONE).filter(m -> placed(sense) && !condition(sense));
+        if (done.isEmpty() && tool >= 0 && sense.says(RAN) && placed(sense) && !condition(sense)) {
+            done = sense.find(RAN);
+        }
         Optional<Sense.Match> past = sense.find(PAST);
         done.or(() -> past.filter(p -> sense.says(WHEN))).ifPresent(m -> {
             sense.drop(FindingKind.ADVICE, FindingKind.OPENING, FindingKind.SIZE_CHANGE);

@@ -20,6 +20,15 @@ final class CountRule implements MoreRules.Rule {
         if (at >= 0 && !sense.any(FindingKind.FIXTURE_TEST)) {
             Count count =
                     sense.parts().as(at, Meaning.Counted.class).orElseThrow().count();
+            if (count.some() == 0 && count.of() > 0) {
+                // None of nine has any: nine were looked at, and were clear.
+                sense.drop(c -> c.isCondition() || c.is(FindingKind.JOINT));
+                sense.add(FindingKind.JOINT, at)
+                        .say(Detail.COUNT, new Count(count.of(), count.of()))
+                        .say(Detail.STATE, State.CLEAR)
+                        .understanding(Detail.COUNT, at, at);
+                return;
+            }
             Optional<Candidate> of = sense.nearest(at, c -> c.isCondition() && c.asks(Detail.COUNT))
                     .or(() -> sense.nearest(at, c -> c.asks(Detail.COUNT)));
             of.ifPresent(c -> c.say(Detail.COUNT, count).understanding(Detail.COUNT, at, at));

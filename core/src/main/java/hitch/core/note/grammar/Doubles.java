@@ -1,5 +1,7 @@
 package hitch.core.note.grammar;
 
+import hitch.core.detail.Detail;
+import hitch.core.detail.State;
 import hitch.core.finding.FindingKind;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -23,6 +25,8 @@ final class Doubles {
                             && s.certainty() == c.certainty()
                             && !c.is(FindingKind.REMARK)
                             && !c.is(FindingKind.SURFACE)
+                            && !differ(s, c, Detail.GEAR)
+                            && !differ(s, c, Detail.ROOM)
                             && !placeBetween(s.at(), c.at()))
                     .findFirst();
             boolean turns = parts.has(c.at(), Meaning.Angle.class)
@@ -37,6 +41,16 @@ final class Doubles {
         }
         single.sort(Comparator.comparingInt(Candidate::at));
         return single;
+    }
+
+    private static <T> boolean differ(Candidate a, Candidate b, Detail<T> detail) {
+        return a.details().get(detail).isPresent()
+                && b.details().get(detail).isPresent()
+                && !a.details().get(detail).equals(b.details().get(detail));
+    }
+
+    private static boolean isMoved(Candidate c) {
+        return c.details().get(Detail.STATE).filter(s -> s == State.MOVED).isPresent();
     }
 
     /** Named at one place twice, it is one: "out of it at 52, so 45 to 52 is a sag". */
@@ -55,7 +69,12 @@ final class Doubles {
                             && s.isPlaced()
                             && s.place().equals(c.place()))
                     .findFirst();
-            if (same.isPresent()) {
+            Optional<Candidate> was = single.stream()
+                    .filter(s -> s.matter() == c.matter() && isMoved(s) && isMoved(c) && s.place().isPresent() && c.place().isPresent())
+                    .findFirst();
+            if (was.isPresent()) {
+                was.get().spreadTo(c);
+            } else if (same.isPresent()) {
                 same.get().join(c);
             } else {
                 single.add(c);

@@ -22,6 +22,7 @@ final class FixtureRule implements MoreRules.Rule {
             "\\b(?:nothing (?:ever )?(?:came|showed|shows|arrived|comes|seen|yet)|never (?:came|showed|saw|arrived|seen|did|comes|shows|made it)|(?:didnt|did not|doesnt) (?:see|come|show|arrive|get here|make it)|not seen|no water|no show|no sign)\\b|[:=-] no\\b|, no\\b|^[a-z ]+ no(?: ?[.,])?$|\\bno$");
     private static final Pattern SEEN = Pattern.compile(
             "\\b(?:seen|saw|shows? up|showed(?: up)?|arrived|arrives|came (?:through|by|in|down|past|right)|comes (?:through|by|down|past)|coming (?:through|by|down|past)|show up|yes|there it is|here it comes|made it)\\b|[:=-] (?:ok|good)\\b");
+    private static final Pattern CAME = Pattern.compile("\\b(?:shows? up|showed(?: up)?|came (?:through|by|past|down)|never (?:came|showed|made it))\\b");
     private static final Pattern RAN = Pattern.compile("\\b(?:ran|run|running|flushed|filled|left)\\b");
     private static final Pattern ELSEWHERE = Pattern.compile(
             "\\b(?:another|other|second|different|separate) (?:line|pipe|lateral|sewer|way)\\b|\\bsomewhere else\\b|\\bgo(?:es)? (?:out|somewhere) (?:another|else)\\b|\\bnot (?:on|tied to|connected to) this line\\b");
@@ -66,7 +67,10 @@ final class FixtureRule implements MoreRules.Rule {
         boolean elsewhere = arrival.isPresent() && arrival.get() == Arrival.NO && sense.says(ELSEWHERE);
         if (!test
                 && (arrival.isEmpty()
-                        || !sense.typed() && !timed(sense) && arrival.get() != Arrival.UNTESTED && !sense.says(RAN))) {
+                        || !sense.typed() && !timed(sense) && !tells(arrival.get(), sense) && !sense.says(RAN))) {
+            return;
+        }
+        if (sense.typed() && each(sense, rooms)) {
             return;
         }
         if (!test) {
@@ -100,21 +104,51 @@ final class FixtureRule implements MoreRules.Rule {
         return rooms;
     }
 
+    /** "Guest bath no show, master ok": one test in each part between commas, where each tells what became of its water. */
+    private static boolean each(Sense sense, List<Integer> rooms) {
+        List<String> pieces = List.of(sense.text().split(" , "));
+        long told = pieces.stream().filter(p -> arrivalIn(p).isPresent()).count();
+        List<Integer> starts = rooms.stream()
+                .filter(r -> r == 0 || sense.parts().says(r - 1, ","))
+                .toList();
+        if (starts.size() < 2 || told < pieces.size() || starts.size() != pieces.size()) {
+            return false;
+        }
+        sense.drop(FindingKind.FIXTURE_TEST, FindingKind.LIMIT, FindingKind.STANDING_WATER);
+        for (int i = 0; i < starts.size(); i++) {
+            int at = starts.get(i);
+            sense.add(FindingKind.FIXTURE_TEST, at)
+                    .say(Detail.ROOM, room(sense, at).orElseThrow())
+                    .say(Detail.ARRIVED, arrivalIn(pieces.get(i)).orElseThrow())
+                    .understanding(Detail.ROOM, at, at);
+        }
+        return true;
+    }
+
+    private static Optional<Arrival> arrivalIn(String words) {
+        if (UNTESTED.matcher(words).find()) {
+            return Optional.of(Arrival.UNTESTED);
+        }
+        if (NO.matcher(words).find()) {
+            return Optional.of(Arrival.NO);
+        }
+        if (HEARD.matcher(words).find()) {
+            return Optional.of(Arrival.HEARD);
+        }
+        return SEEN.matcher(words).find() || words.matches(".* (?:ok|okay|good|fine)") ? Optional.of(Arrival.SEEN) : Optional.empty();
+    }
+
+    /** Whether words that were spoken, not typed, tell of a test by themselves. */
+    private static boolean tells(Arrival arrival, Sense sense) {
+        return arrival == Arrival.UNTESTED || arrival == Arrival.HEARD || sense.says(CAME);
+    }
+
     private static boolean timed(Sense sense) {
         return sense.has(Meaning.Time.class);
     }
 
     private static Optional<Arrival> arrival(Sense sense) {
-        if (sense.says(UNTESTED)) {
-            return Optional.of(Arrival.UNTESTED);
-        }
-        if (sense.says(NO)) {
-            return Optional.of(Arrival.NO);
-        }
-        if (sense.says(HEARD)) {
-            return Optional.of(Arrival.HEARD);
-        }
-        return sense.says(SEEN) ? Optional.of(Arrival.SEEN) : Optional.empty();
+        return arrivalIn(sense.text());
     }
 
     /** A time behind "ran" is how long it ran; any other is how long its water took. */

@@ -7,7 +7,7 @@ final class FullRule implements MoreRules.Rule {
     private static final Pattern ALL = Pattern.compile(
             "\\b(?:packed|plugged|blocked|choked|jammed|filled|stuffed) (?:up )?(?:solid|completely|full)\\b|\\b(?:completely|totally|fully) (?:blocked|plugged|full|choked|filled|closed)\\b");
     private static final Pattern LEFT = Pattern.compile(
-            "\\b(?:of (?:the )?(?:wall|pipe wall|iron|thickness|pipe)s?(?: is| are)? (?:still )?(?:there|left|remaining|good|sound))\\b|\\bwall (?:left|remaining)\\b");
+            "\\b(?:(?:of )?(?:the )?(?:wall|pipe wall|iron|thickness|pipe)s?(?: is| are)? (?:still )?(?:there|left|remaining|good|sound))\\b|\\bwall (?:left|remaining)\\b");
 
     @Override
     public void read(Sense sense) {
@@ -15,6 +15,10 @@ final class FullRule implements MoreRules.Rule {
                 .filter(m -> !sense.has(Meaning.Share.class))
                 .ifPresent(m -> sense.nearest(m.first(), c -> c.fits(new Meaning.Share(100)) && c.isCondition())
                         .ifPresent(c -> c.full()));
+        boolean iron = sense.text().contains("iron") && !sense.any(hitch.core.finding.FindingKind.SCALE);
+        if (iron && sense.says(LEFT) && sense.has(Meaning.Share.class)) {
+            sense.add(hitch.core.finding.FindingKind.SCALE, sense.find(LEFT).orElseThrow().first());
+        }
         int share = sense.next(0, Meaning.Share.class);
         sense.first(hitch.core.finding.FindingKind.SCALE)
                 .filter(c -> share >= 0 && c.asks(hitch.core.detail.Detail.LEFT) && sense.says(LEFT))

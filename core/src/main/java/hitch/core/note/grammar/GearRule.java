@@ -17,6 +17,7 @@ final class GearRule implements MoreRules.Rule {
             Pattern.compile("\\b(?:the |a )?(big|bigger|large|larger|small|smaller|little) one\\b");
     private static final Pattern ELLIPTIC = Pattern.compile(
             "\\b(?:took|take|pulled|pull|with) (?:it|that|the thing) off\\b|\\b(?:without|with it off)(?: (?:it|one|that|the))?(?: ?[,.])?$|\\bwithout(?: it)?(?= ,|$)");
+    private static final Pattern THEN = Pattern.compile(", (?:back |then )?(on|off)(?: at| @)?(?= \\d| [a-z]+)");
     private static final Pattern OFF_BEFORE = Pattern.compile(
             "\\b(?:without|no|minus|lost|lose|losing|remov(?:e|ed|ing)|pull(?:ed|ing)?|shed|ditch(?:ed|ing)?|off)(?: (?:the|my|our|a|any|that|its|off))*$");
     private static final Pattern TAKEN = Pattern.compile(
@@ -50,6 +51,10 @@ final class GearRule implements MoreRules.Rule {
                 .filter(m -> m.first() > all.getFirst().words().last())
                 .ifPresent(m -> all.add(
                         new Seen(new Gear(all.getFirst().gear().part(), size(m.group(1)), Optional.of(true)), m)));
+        sense.find(THEN)
+                .filter(m -> all.size() == 1 && m.first() > all.getFirst().words().last())
+                .ifPresent(m -> all.add(new Seen(
+                        new Gear(all.getFirst().gear().part(), all.getFirst().gear().size(), Optional.of(m.group(1).equals("on"))), m)));
         sense.find(ELLIPTIC)
                 .filter(m -> m.first() > all.getLast().words().last())
                 .ifPresent(m -> all.add(new Seen(
@@ -92,6 +97,13 @@ final class GearRule implements MoreRules.Rule {
             Candidate made = sense.add(FindingKind.EQUIPMENT, at);
             Gear gear = size ? new Gear(seen.gear().part(), "", Optional.empty()) : seen.gear();
             sense.say(made, Detail.GEAR, gear, seen.words());
+            if (limited) {
+                // Passed where it had stopped.
+                int place = sense.next(0, Meaning.Place.class);
+                if (place >= 0 && sense.next(place + 1, Meaning.Place.class) < 0) {
+                    made.setPlace(sense.parts().at(place));
+                }
+            }
         }
         return false;
     }

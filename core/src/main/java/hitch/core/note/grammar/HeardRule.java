@@ -11,10 +11,19 @@ final class HeardRule implements MoreRules.Rule {
     private static final Pattern HEARD =
             Pattern.compile("\\b(?:i|you|we) (?:can )?(?:hear|heard)\\b|\\bheard (?:only|a|the|some)\\b");
     private static final Pattern BY = Pattern.compile(
-            "\\b(?:by|near|next to|beside|behind|at|in|under) (?:the |her |his |their |a )((?:[a-z]+ )?(?:meter|hydrant|fence|gate|wall|hedge|tree|corner|bush|bushes|driveway|porch|garage|steps|sidewalk|curb|patio|deck|shed|pool|pole|mailbox|flowerbed|bed|closet|basement))\\b");
+            "\\b(?:by|near|next to|beside|behind|at|in|under) (?:the |her |his |their |a )?((?:[a-z]+ )?(?:meter|hydrant|fence|gate|wall|hedge|tree|corner|bush|bushes|driveway|porch|garage|steps|sidewalk|curb|patio|deck|shed|pool|pole|mailbox|flowerbed|bed|closet|basement))\\b");
 
     @Override
     public void read(Sense sense) {
+        if (sense.text().contains("daylight") && !sense.any(FindingKind.OPENING)) {
+            boolean ends = sense.text().matches(".*\\bend of (?:it|the|this|my|our)\\b.*");
+            if (ends && !sense.any(FindingKind.END)) {
+                sense.first(FindingKind.LIMIT).ifPresent(l -> sense.add(FindingKind.END, l.at()));
+            }
+            if (sense.any(FindingKind.END)) {
+                sense.drop(FindingKind.LIMIT);
+            }
+        }
         List<Candidate> heard = sense.of(FindingKind.STANDING_WATER).stream()
                 .filter(c -> c.certainty() == Certainty.HEARD)
                 .toList();

@@ -24,8 +24,10 @@ final class HoldingRule implements MoreRules.Rule {
             "\\b(?:hung up|hung|hanging up|hanging|hangs up|hangs|caught|stuck|snagged|held up|held|piled up|piling up|collecting|collected|wrapped)"
                     + " (?:up )?(?:on|off|in|by|behind|at|against|around|from) (?:the |some |those |these |an? |that |this )*");
     private static final Pattern BEHIND = Pattern.compile(
-            "\\b(toilet papers?|papers?|wipes|rags?|debris|solids|grease|stuff|gravel|silt)s? (?:(?:is|are|all|has|have|some|was|were|got|been) )*"
-                    + "(?:piled(?: up)?|piling up|hung(?: up)?|hanging|caught|stuck|snagged|catching|backed up|built up|collecting|collected|sitting|held) (?:up )?(?:behind|on|against|at|in|by|there|here)(?: (?:it|this|that|there|here|em|them|these|those))?\\b");
+            "\\b(toilet papers?|papers?|tps?|wipes|rags?|debris|solids|grease|stuff|gravel|silt)s? (?:(?:is|are|all|has|have|some|was|were|got|been) )*"
+                    + "(?:(?:on|behind|in) (?:it|em|them|this|that)|(?:piled(?: up)?|piling up|hung(?: up)?|hanging|caught|stuck|snagged|catching|backed up"
+                    + "|built up|collecting|collected|sitting|held) (?:up )?(?:behind|on|against|at|in|by|there|here)"
+                    + "(?: (?:it|this|that|there|here|em|them|these|those))?)(?= |$)");
     private static final Pattern PONDS = Pattern.compile(
             "\\b(?:ponds?|ponding|backs?|backing|holds?|holding|pools?|pooling|dams?)(?: it| water| the water)?(?: up| back)* (?:back |up )?to\\b");
 
@@ -63,6 +65,11 @@ final class HoldingRule implements MoreRules.Rule {
                     .orElse(held.matches("toilet papers?|papers?|tissue|tps?") ? "paper" : held);
             sense.say(c, Detail.HOLDS, word, words);
             sense.drop(h -> h != c && h.at() >= words.first() && h.at() <= words.last());
+            // "Holding grease and wipes" holds both.
+            int and = words.last() + 1;
+            if (sense.parts().is(and, Glue.AND)) {
+                sense.drop(h -> h != c && h.at() > and && h.at() <= and + 2);
+            }
         });
     }
 

@@ -61,17 +61,21 @@ final class LocateRule implements MoreRules.Rule {
                     && c.at() <= said.get().last());
             return;
         }
-        for (int i = locate.at() - 1; i >= 0 && i >= locate.at() - 2; i--) {
+        int[] beside = {locate.at() - 1, locate.at() - 2, locate.at() + 1, locate.at() + 2, locate.at() + 4};
+        for (int i : beside) {
             Optional<FindingKind> kind =
                     sense.parts().as(i, Meaning.Thing.class).map(Meaning.Thing::kind);
             boolean named = kind.filter(k -> k != FindingKind.LOCATE
                             && k != FindingKind.BOUNDARY
-                            && (k.family() == FindingKind.Family.FEATURE || k == FindingKind.BREAK))
+                            && (k.family() == FindingKind.Family.FEATURE
+                                    || k == FindingKind.BREAK
+                                    || k == FindingKind.LIMIT))
                     .isPresent();
             if (named) {
                 FindingKind of = kind.get();
-                locate.say(Detail.ASKS, of == FindingKind.MAIN_CONNECTION ? "main" : of.word());
-                sense.drop(c -> c.is(of) && sense.next(0, Meaning.Deep.class) >= 0);
+                locate.say(Detail.ASKS, of == FindingKind.MAIN_CONNECTION ? "main" : of == FindingKind.LIMIT ? "stop" : of.word());
+                boolean deep = sense.next(0, Meaning.Deep.class) >= 0;
+                sense.drop(c -> c.is(of) && deep && (of == FindingKind.LIMIT || c.at() < locate.at() || !sense.has(Meaning.Place.class)));
                 return;
             }
         }

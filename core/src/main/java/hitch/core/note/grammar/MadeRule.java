@@ -17,11 +17,15 @@ final class MadeRule implements MoreRules.Rule {
             sense.find(BREAK_IN).ifPresent(m -> {
                 c.say(Detail.MADE, Made.BREAK_IN);
                 sense.drop(FindingKind.HOLE, FindingKind.BREAK);
-                int pipe = sense.next(0, Meaning.Pipe.class);
-                if (pipe >= 0 && c.is(FindingKind.TIE_IN)) {
-                    c.take(sense.parts().at(pipe));
+                int told = sense.next(0, Meaning.Pipe.class);
+                if (told >= 0 && c.is(FindingKind.TIE_IN)) {
+                    c.take(sense.parts().at(told));
                 }
             });
+            int pipe = sense.next(c.at(), Meaning.Pipe.class);
+            if (sense.typed() && pipe >= 0 && c.is(FindingKind.TIE_IN) && !sense.any(FindingKind.MATERIAL_CHANGE, FindingKind.SIZE_CHANGE)) {
+                c.take(sense.parts().at(pipe));
+            }
             sense.find(SADDLE).ifPresent(m -> c.say(Detail.MADE, Made.SADDLE));
         }
     }

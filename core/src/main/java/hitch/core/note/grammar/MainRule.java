@@ -19,7 +19,7 @@ final class MainRule implements MoreRules.Rule {
     private static final Pattern UP_IT = Pattern.compile(
             "\\b(?:went|go|pushed|push|ran|run|continued) (up|down|upstream|downstream) (?:(?:it|the|main|about|another|a|for|good) )*(?:\\d[\\d./ ]*|[a-z]+(?: [a-z]+)?) ?(?:ft|feet|foot|m|meters?|metres?)\\b");
     private static final Pattern STREET = Pattern.compile(
-            "(?<!\\w)(?:in|on|under|of|=|is|at|to|down) (?:the |that )?((?:back|side|front|next|rear|cross|other|main) (?:street|road|yard|alley|lane)|alley|street|road|lane|easement)\\b");
+            "(?<!\\w)(?:,|in|on|under|of|=|is|at|to|down) (?:the |that )?((?:back|side|front|next|rear|cross|other|main) (?:street|road|yard|alley|lane)|alley|street|road|lane|easement)\\b");
     private static final Pattern FLOW = Pattern.compile(
             "\\bflow(?:s|ing)?\\b|\\bflows\\b|\\bcurrent\\b|\\bwater (?:is )?(?:going|running|crossing) across\\b");
     private static final Pattern LOCATED = Pattern.compile("\\b(?:locate|locates|located|locator)\\b");
@@ -38,11 +38,11 @@ final class MainRule implements MoreRules.Rule {
             }
         }
         for (Candidate main : sense.of(FindingKind.MAIN_CONNECTION)) {
-            sense.find(ON).ifPresent(m -> beyond(sense, main, m, m.group(2)));
             sense.find(SHORT_UP)
                     .filter(m -> sense.typed() && main.asks(Detail.BEYOND))
                     .ifPresent(m -> beyond(sense, main, m, m.group(1)));
             sense.find(UP_IT).filter(m -> main.asks(Detail.BEYOND)).ifPresent(m -> beyond(sense, main, m, m.group(1)));
+            sense.find(ON).filter(m -> main.asks(Detail.BEYOND)).ifPresent(m -> beyond(sense, main, m, m.group(2)));
             if (sense.says(FLOW)) {
                 // "Flow left to right" tells nothing of where the connection sits.
                 for (int i = 0; i < sense.parts().size(); i++) {

@@ -28,6 +28,7 @@ final class MoreRules {
             new MadeRule(),
             new FullRule(),
             new HoldingRule(),
+            new SoilShowsRule(),
             new CauseRule(),
             new CleaningRule(),
             new CountRule(),

@@ -12,6 +12,11 @@ final class OrderRule implements MoreRules.Rule {
 
     @Override
     public void read(Sense sense) {
+        for (Candidate joint : sense.of(FindingKind.JOINT)) {
+            if (sense.typed() && joint.asks(Detail.STATE) && sense.text().matches(".*\\b(?:clear|clean)\\b.*")) {
+                joint.say(Detail.STATE, State.CLEAR);
+            }
+        }
         for (Candidate part : sense.of(
                 FindingKind.COUPLING,
                 FindingKind.REPAIR,

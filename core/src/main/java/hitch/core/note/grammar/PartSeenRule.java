@@ -28,6 +28,8 @@ final class PartSeenRule implements MoreRules.Rule {
                     + "(?:the )?(?:(lower|upper|bottom|top|left|right) )?((?:\\d+(?: ?/ ?\\d+)?|one|two|three|a)? ?(?:half|thirds?|quarters?|/ \\d+|%|percent)?)(?: of)?(?: the)?(?: (?:wall|pipe|circumference))\\b");
     private static final Pattern HALF_ONLY = Pattern.compile(
             "\\b(?:saw|seen|see|got|had) (?:the )?(lower|upper|bottom|top|left|right) (half|third|two thirds|quarter)(?: of (?:the )?(?:wall|pipe))? only\\b");
+    private static final Pattern ONLY_HALF = Pattern.compile(
+            "\\bonly (?:the )?(lower|upper|bottom|top|left|right) (half|third|two thirds|quarter)(?: of (?:the )?(?:wall|pipe))? (?:was |is |are )?(?:seen|visible)\\b");
     private static final Pattern WATER_ONLY =
             Pattern.compile("\\bonly (?:got|saw|seen|see|had)(?: it| that)? (?:under water|underwater)\\b");
     private static final Pattern LENS = Pattern.compile(
@@ -35,7 +37,8 @@ final class PartSeenRule implements MoreRules.Rule {
                     + "(?:smeared|smudged|fogged(?: up)?|foggy|dirty|greasy|muddy|blurred|blurry|out of focus|cloudy|covered|dark|washed out|spotted|wet|coated)\\b"
                     + "|\\b(?:foam|fog|mud|grease|condensation|dirt|paper|drops?|water drops?|something) (?:is |all )?(?:on|over) (?:the|my|our) lens\\b|\\bfoam (?:everywhere|hides)\\b");
     private static final Pattern UNDER = Pattern.compile(
-            "\\b(?:lens|camera|head) (?:(?:is|was|goes|went|all|fully|half) )*under\\b(?! (?:the|a|slab|street|drive))");
+            "\\b(?:lens|camera|head) (?:(?:is|was|goes|go|went|dips|all|fully) )*under\\b(?! (?:the|a|slab|street|drive)\\b)");
+    private static final Pattern WATER = Pattern.compile("\\bwaters? (?:is |was )?(?:covering|covers|covered|over|hiding|hides|hid)\\b");
     private static final Pattern LOW = Pattern.compile(
             "\\b(?:rid(?:es|ing)|sits|sitting|is|lying|hangs|head|camera|lens) (?:is |too |was )?low\\b|\\blow (?:camera|head|lens)\\b");
     private static final Map<String, ClockPosition> WHERE = Map.of(
@@ -64,7 +67,7 @@ final class PartSeenRule implements MoreRules.Rule {
             sense.add(FindingKind.UNDER_WATER, m.first());
         });
         Optional<Sense.Match> only = sense.find(ONLY)
-                .or(() -> sense.find(HALF_ONLY))
+                .or(() -> sense.find(HALF_ONLY)).or(() -> sense.find(ONLY_HALF))
                 .filter(m -> PartSeenRule.share(sense, m).isPresent());
         if (only.isPresent()) {
             sense.drop(FindingKind.LIMIT);

@@ -17,7 +17,6 @@ final class PhotoRule implements MoreRules.Rule {
     private static final Pattern WISH = Pattern.compile(
             "\\b(?:take|grab|get|snap|need|want|taking)\\b.*\\bof (?:this|that|it|these|those|the (?!cleanout|house|cap|opening|tub|toilet|sink|shower|flag|stake|paint|mark))");
 
-    private static final Pattern GROUP = Pattern.compile("\\b(?:photos|pictures|pics|pix)\\b");
 
     @Override
     public void read(Sense sense) {
@@ -45,10 +44,11 @@ final class PhotoRule implements MoreRules.Rule {
             of.say(Detail.ROOM, FixtureRule.name(sense, rooms))
                     .understanding(Detail.ROOM, rooms.getFirst(), rooms.getFirst());
         }
-        int number = sense.next(0, Meaning.Other.class);
-        if (sense.says(GROUP) && number >= 0 && sense.parts().at(number).text().matches("\\d{1,2}")) {
-            int count = Integer.parseInt(sense.parts().at(number).text());
-            of.say(Detail.COUNT, Count.of(count)).understanding(Detail.COUNT, number, number);
+        for (int i = 1; i < sense.parts().size(); i++) {
+            Optional<Integer> many = sense.number(i - 1);
+            if (many.isPresent() && sense.parts().at(i).text().matches("(?:photos|pictures|pics|pix)\\b.*")) {
+                of.say(Detail.COUNT, Count.of(many.get())).understanding(Detail.COUNT, i - 1, i - 1);
+            }
         }
     }
 

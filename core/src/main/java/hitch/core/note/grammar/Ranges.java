@@ -234,9 +234,18 @@ final class Ranges {
         return false;
     }
 
+    private boolean anyThingBefore(int i) {
+        for (int k = 0; k < i; k++) {
+            if (parts.isThing(k)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     private void stretch(int start, int i, int j) {
         boolean bare = parts.has(j, Meaning.Number.class);
-        boolean ofThing = bare && parts.has(start - 1, Meaning.Thing.class) && Amounts.number(parts, j) > 12;
+        boolean ofThing = bare && anyThingBefore(start) && Amounts.number(parts, j) > 8;
         if (bare && (parts.has(j + 1, Meaning.MadeOf.class) && !ofThing || parts.is(j + 1, Glue.OTHER))) {
             return;
         }

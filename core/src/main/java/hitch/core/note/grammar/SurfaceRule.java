@@ -42,15 +42,33 @@ final class SurfaceRule implements MoreRules.Rule {
         boolean tree = clues.stream().allMatch(i -> clue(sense, i).orElseThrow() == Surface.TREE);
         boolean place = sense.has(Meaning.Place.class) || sense.find(FIRST).isPresent() && onward(sense) >= 0;
         boolean says = sense.typed() || sense.says(OVER) || tree && sense.says(TREE_ABOVE);
-        if (other || !place || !says || tree && !sense.says(TREE_ABOVE) && !sense.typed()) {
+        if (other || !place || !says || tree && !sense.says(TREE_ABOVE)) {
             return;
         }
         sense.drop(FindingKind.DEBRIS, FindingKind.STANDING_WATER);
+        if (clues.size() == 1) {
+            join(sense);
+        }
         Distance before = null;
         for (int at : clues) {
             Candidate made = sense.add(FindingKind.SURFACE, at);
             sense.say(made, Detail.SURFACE, clue(sense, at).orElseThrow(), new Sense.Match(at, at, List.of()));
             before = place(sense, made, at, before);
+        }
+    }
+
+    /** "From forty on it is under the street, out to sixty": two places of one surface are its ends. */
+    private static void join(Sense sense) {
+        int first = sense.next(0, Meaning.Place.class);
+        int second = first < 0 ? -1 : sense.next(first + 1, Meaning.Place.class);
+        if (second < 0 || !sense.parts().is(sense.parts().before(second), Glue.TO)) {
+            return;
+        }
+        Meaning.Place from = sense.parts().as(first, Meaning.Place.class).orElseThrow();
+        Meaning.Place to = sense.parts().as(second, Meaning.Place.class).orElseThrow();
+        if (from.from().equals(from.to()) && from.from().compareTo(to.to()) < 0) {
+            sense.parts().set(first, new Meaning.Place(from.from(), to.to()));
+            sense.parts().set(second, new Meaning.Other());
         }
     }
 

@@ -15,11 +15,11 @@ final class SymptomRule implements MoreRules.Rule {
     private static final Pattern NOTICED = Pattern.compile(
             "\\b(?:gurgl(?:e|es|ed|ing)|burps?|burping|(?<!\\b(?:i|we|im|were|camera|me|ive|weve|water|waters|water is|waters are) )back(?:s|ed|ing) (?:it |them |her |him |things |everything |you )?up\\b(?! (?:a little|a bit|here|and|so|some|with water|water|from|at|to|against|into the pipe|here|behind))|backups?|back ups|smells?|smelling|odou?rs?|stinks?|stench|overflow(?:s|ed|ing)?|(?:toilet|tub|sink|drain|shower)s? (?:\\w+ )?bubbl(?:es|ing|ed|e)|sewage smell|wet spot|wet yard|yards? (?:is |was )?(?:always )?(?:wet|soggy)|rats? in the|sinkhole)\\b"
                     + "|\\bslow(?:ly)? (?:draining )?(?:[a-z]+ )?" + FIXTURES + "\\b|\\b" + FIXTURES
-                    + " (?:is|are|was|drains?|runs|been|goes|draining) (?:so |very |really |always )?slow(?:ly)?\\b|\\bdrains? slow(?:ly)?\\b");
+                    + " (?:is|are|was|drains?|runs|been|goes|draining) (?:so |very |really |always )?slow(?:ly)?\\b|\\bdrains? slow(?:ly)?\\b|\\bwhy (?:its |it is |it was )?(?:so )?slow\\b");
     private static final Pattern NONE = Pattern.compile(
             "\\b(?:no|never|not|havent had|hasnt had|without) (?:any |a |had |single )*(?:backups?|back ups?|odou?rs?|smells?|problems?|issues?|trouble|complaints?|gurgling|backed up)\\b");
     private static final Pattern EXPLAINS = Pattern.compile(
-            "\\b(?:explained|explains|explain|thats why|is why|the reason|why her|why his|why their|why the|accounts for|is whats|whats (?:been )?(?:causing|backing|making)|cause of|caused by|because of)\\b|s why\\b");
+            "\\b(?:explained|explains|explain|why slow|why its slow|thats why|is why|the reason|why her|why his|why their|why the|accounts for|is whats|whats (?:been )?(?:causing|backing|making)|cause of|caused by|because of)\\b|s why\\b");
     private static final Pattern NOT_EXPLAINED = Pattern.compile(
             "\\b(?:none of (?:this|that|it)|nothing (?:here|so far|in here|yet|i saw|we saw)|doesnt|does not|dont|not|still nothing|no) (?:\\w+ )?(?:explains?|explained|explain|accounts? for|shows why|tells why|to explain)\\b|\\b(?:cant|cannot|couldnt|could not|unable to) explain\\b|\\bunexplained\\b");
     private static final Pattern WHEN = Pattern.compile(

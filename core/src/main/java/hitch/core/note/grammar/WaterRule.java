@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 final class WaterRule implements MoreRules.Rule {
     private static final Pattern STOPPED = Pattern.compile(
             "\\b(?:shut off|shutoff|shut it off|turned off|turned it off|everything off|water off|nothing running|no water running|stopped the water"
-                    + "|taps? closed|with it off)\\b");
+                    + "|taps? closed|taps? (?:was |is )?off|tub off|faucet off|with it off)\\b");
     private static final Pattern STILL = Pattern.compile(
             "\\bstill (?:(?:some|a|an|the|about|has|have|holds|is|there|little|bit|of|got|standing) )*(?:water|\\d[\\d. /]* ?(?:in|inch|inches|\")|standing|holding|wet|full|there)\\b"
                     + "|\\bstill (?:(?:some|a|an|the|about|has|have|holds|is|little|bit|of|got|standing) )*(?:\\w+ )?inch\\w*"
