@@ -53,8 +53,34 @@ final class Abbreviations {
 
     /** Words that are heard with a shortened "is" or "has" behind them: "a crack at forty-one's fine", "paper's hung up". */
     private static final Set<String> WITH_IS = Set.of(
-            "paper", "belly", "offset", "root", "coupling", "wipe", "rag", "grease", "scale", "crack", "one", "two", "three", "four",
-            "five", "six", "seven", "eight", "nine", "ten", "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety");
+            "paper",
+            "belly",
+            "offset",
+            "root",
+            "coupling",
+            "wipe",
+            "rag",
+            "grease",
+            "scale",
+            "crack",
+            "one",
+            "two",
+            "three",
+            "four",
+            "five",
+            "six",
+            "seven",
+            "eight",
+            "nine",
+            "ten",
+            "twenty",
+            "thirty",
+            "forty",
+            "fifty",
+            "sixty",
+            "seventy",
+            "eighty",
+            "ninety");
 
     private static Token spelled(List<Token> tokens, int i) {
         Token token = tokens.get(i);

@@ -121,7 +121,9 @@ final class AdviceRule implements MoreRules.Rule {
 
     private static Optional<String> work(Sense sense) {
         return WORK.entrySet().stream()
-                .filter(e -> sense.says(e.getValue()))
+                .filter(e -> e.getValue()
+                        .matcher(sense.text().replaceAll("\\bno (?:dig|digging)\\b", ""))
+                        .find())
                 .map(Map.Entry::getKey)
                 .findFirst();
     }

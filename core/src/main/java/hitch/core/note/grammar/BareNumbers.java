@@ -76,7 +76,9 @@ final class BareNumbers {
 
     private boolean isPlace(int i, double value, boolean whole) {
         int before = parts.before(i);
-        if (value < 1 && !Character.isDigit(parts.at(i).text().charAt(0)) && parts.at(i).text().charAt(0) != '.') {
+        if (value < 1
+                && !Character.isDigit(parts.at(i).text().charAt(0))
+                && parts.at(i).text().charAt(0) != '.') {
             // "Half" is no place.
             return false;
         }

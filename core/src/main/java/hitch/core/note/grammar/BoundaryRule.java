@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 /** Where one's pipe ends, and what that is known by: the owner's word, paint, a map, a change of pipe near the curb. */
 final class BoundaryRule implements MoreRules.Rule {
     private static final Pattern OWNED = Pattern.compile(
-            "\\b(?:calling|call|called) (?:it|that|this|the [a-z]+) (?:the |our |as the )?(?:boundary|property line|line)\\b|\\bwhere (?:the |your |our )?(?:district|city|county|town|public|owner|homeowner)s? (?:part |side |portion |pipe |responsibility )?(?:picks up|takes over|starts|begins|ends|stops)\\b"
+            "\\buse (?:it |that |this )?as (?:the |a )?(?:line|boundary|property line)\\b|\\b(?:calling|call|called) (?:it|that|this|the [a-z]+) (?:the |our |as the )?(?:boundary|property line|line)\\b|\\bwhere (?:the |your |our )?(?:district|city|county|town|public|owner|homeowner)s? (?:part |side |portion |pipe |responsibility )?(?:picks up|takes over|starts|begins|ends|stops)\\b"
                     + "|\\bwhere (?:theirs|ours|yours|his|hers|the public) (?:part |side )?(?:starts|begins|ends|stops|takes over)\\b"
                     + "|\\b(?:district|city|county|town) (?:takes over|picks up|owns it) (?:from )?(?:here|there|at|past)?\\b"
                     + "|\\b(?:only )?(?:own|owns|responsible|theirs|yours) (?:up |out )?to the\\b"

@@ -5,7 +5,6 @@ import hitch.core.detail.Details;
 import hitch.core.finding.Asked;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
-import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Topic;
 import hitch.core.finding.Traits;
@@ -27,16 +26,7 @@ final class Candidate {
     private Meaning.Place place;
     private boolean here;
     private Distance length;
-    private ClockPosition clock;
-    private Distance size;
-    private Integer share;
-    private Degree degree;
-    private Pipe before = Pipe.UNKNOWN;
-    private Pipe after = Pipe.UNKNOWN;
-    private Distance depth;
-    private Integer angle;
-    private GroundMark ground = GroundMark.NONE;
-    private Details details = Details.NONE;
+    private Gathered is = new Gathered();
     private final List<Told> told = new ArrayList<>();
     private final Set<Phrase> used = new LinkedHashSet<>();
 
@@ -51,16 +41,7 @@ final class Candidate {
         Candidate copy = new Candidate(matter, at);
         copy.certainty = certainty;
         copy.length = length;
-        copy.clock = clock;
-        copy.size = size;
-        copy.share = share;
-        copy.degree = degree;
-        copy.before = before;
-        copy.after = after;
-        copy.depth = depth;
-        copy.angle = angle;
-        copy.details = details;
-        copy.ground = ground;
+        copy.is = is.copy();
         copy.used.addAll(used);
         return copy;
     }
@@ -71,21 +52,21 @@ final class Candidate {
         if (fits) {
             used.add(part);
             switch (part.meaning()) {
-                case Meaning.Round m -> clock = m.clock();
-                case Meaning.Size m -> size = m.size();
-                case Meaning.Share m -> share = m.percent();
-                case Meaning.Much m -> degree = m.degree();
-                case Meaning.Deep m -> depth = m.depth();
-                case Meaning.Angle m -> angle = m.degrees();
+                case Meaning.Round m -> is.clock = m.clock();
+                case Meaning.Size m -> is.size = m.size();
+                case Meaning.Share m -> is.share = m.percent();
+                case Meaning.Much m -> is.degree = m.degree();
+                case Meaning.Deep m -> is.depth = m.depth();
+                case Meaning.Angle m -> is.angle = m.degrees();
                 case Meaning.Length m -> {
                     // A drop goes down, not on.
                     if (is(FindingKind.DROP)) {
-                        size = m.length();
+                        is.size = m.length();
                     } else {
                         length = m.length();
                     }
                 }
-                case Meaning.Pipe m -> after = m.part();
+                case Meaning.Pipe m -> is.after = m.part();
                 default -> throw new IllegalArgumentException("no trait: " + part);
             }
         }
@@ -95,32 +76,38 @@ final class Candidate {
     boolean fits(Meaning meaning) {
         boolean told = matter instanceof FindingKind k && k.family() == FindingKind.Family.TOLD;
         return switch (meaning) {
-            case Meaning.Round m -> (clock == null || isSide(clock) && m.clock().from() != m.clock().to()) && isFinding() && !told && !is(FindingKind.PART_SEEN);
+            case Meaning.Round m ->
+                (is.clock == null
+                                || isSide(is.clock)
+                                        && m.clock().from() != m.clock().to())
+                        && isFinding()
+                        && !told
+                        && !is(FindingKind.PART_SEEN);
             case Meaning.Size m ->
-                size == null
+                is.size == null
                         && isFinding()
                         && !is(FindingKind.PART_SEEN)
                         && (!told || is(FindingKind.EQUIPMENT))
                         && !isChange();
-            case Meaning.Share m -> share == null && isFinding() && !told && !isChange();
-            case Meaning.Much m -> degree == null && isFinding() && !told && !isChange();
-            case Meaning.Deep m -> depth == null && is(FindingKind.LOCATE);
-            case Meaning.Angle m -> angle == null && (is(FindingKind.BEND) || is(FindingKind.TIE_IN));
+            case Meaning.Share m -> is.share == null && isFinding() && !told && !isChange();
+            case Meaning.Much m -> is.degree == null && isFinding() && !told && !isChange();
+            case Meaning.Deep m -> is.depth == null && is(FindingKind.LOCATE);
+            case Meaning.Angle m -> is.angle == null && (is(FindingKind.BEND) || is(FindingKind.TIE_IN));
             case Meaning.Length m -> length == null && !is(FindingKind.LOCATE);
-            case Meaning.Pipe m -> after.isUnknown();
+            case Meaning.Pipe m -> is.after.isUnknown();
             default -> false;
         };
     }
 
     /** Whether a detail can be said of it and was not yet. */
     boolean asks(Detail<?> detail) {
-        return matter instanceof FindingKind kind && Asked.of(kind).contains(detail) && !details.has(detail);
+        return matter instanceof FindingKind kind && Asked.of(kind).contains(detail) && !is.details.has(detail);
     }
 
     /** Says a detail of it, unless that was said already. */
     <T> Candidate say(Detail<T> detail, T value) {
-        if (!details.has(detail)) {
-            details = details.with(detail, value);
+        if (!is.details.has(detail)) {
+            is.details = is.details.with(detail, value);
         }
         return this;
     }
@@ -135,16 +122,12 @@ final class Candidate {
     }
 
     Details details() {
-        return details;
+        return is.details;
     }
 
     /** Takes what is said of another that is the same thing, where this leaves it open. */
     void join(Candidate same) {
-        clock = clock == null ? same.clock : clock;
-        size = size == null ? same.size : size;
-        share = share == null ? same.share : share;
-        degree = degree == null ? same.degree : degree;
-        details = details.or(same.details);
+        is.fill(same.is);
         used.addAll(same.used);
         told.addAll(same.told);
     }
@@ -152,48 +135,50 @@ final class Candidate {
     /** Goes on to where the same thing was met again. */
     void spreadTo(Candidate later) {
         boolean on = place.from().compareTo(later.place.to()) <= 0;
-        place = on ? new Meaning.Place(place.from(), later.place.to()) : new Meaning.Place(later.place.from(), place.to());
+        place = on
+                ? new Meaning.Place(place.from(), later.place.to())
+                : new Meaning.Place(later.place.from(), place.to());
         join(later);
     }
 
-    /** Shares a clock position with what it goes with. */
+    /** Shares a is.clock position with what it goes with. */
     void shareClock(Candidate other) {
-        clock = clock == null ? other.clock : clock;
+        is.clock = is.clock == null ? other.is.clock : is.clock;
     }
 
-    /** Gives its clock position over to what it goes with. */
+    /** Gives its is.clock position over to what it goes with. */
     void giveClock(Candidate other) {
-        other.clock = clock;
-        clock = null;
+        other.is.clock = is.clock;
+        is.clock = null;
     }
 
     boolean hasClock() {
-        return clock != null;
+        return is.clock != null;
     }
 
     /** Says of what pipe it is, where that is still open. */
     void of(Pipe pipe) {
-        after = after.isUnknown() ? pipe : after;
+        is.after = is.after.isUnknown() ? pipe : is.after;
     }
 
     /** Says how far it turns, degrees. */
     void turning(int degrees) {
-        angle = degrees;
+        is.angle = degrees;
     }
 
     /** Says that it takes all of the bore. */
     void full() {
-        share = 100;
+        is.share = 100;
     }
 
     /** Says what stands above it. */
     void above(GroundMark mark) {
-        ground = mark;
+        is.ground = mark;
     }
 
     /** Says which part of the wall was hidden. */
     void hidden(ClockPosition part) {
-        clock = part;
+        is.clock = part;
     }
 
     /** The words that a detail was told by. */
@@ -210,8 +195,8 @@ final class Candidate {
     }
 
     /** One of the four sides, which hours tell more exactly. */
-    private static boolean isSide(ClockPosition clock) {
-        return clock.from() == clock.to() && clock.from() % 3 == 0 && !clock.all() && !clock.both();
+    private static boolean isSide(ClockPosition told) {
+        return told.from() == told.to() && told.from() % 3 == 0 && !told.all() && !told.both();
     }
 
     boolean is(FindingKind kind) {
@@ -232,19 +217,19 @@ final class Candidate {
         return is(FindingKind.MATERIAL_CHANGE) || is(FindingKind.SIZE_CHANGE);
     }
 
-    Candidate between(Pipe before, Pipe after) {
-        this.before = before;
-        this.after = after;
+    Candidate between(Pipe near, Pipe far) {
+        is.before = near;
+        is.after = far;
         return this;
     }
 
     /** Adds a bore to the far side of a change of material that has none yet. */
-    boolean addSize(Pipe size) {
-        boolean open = after.wall().isPresent()
-                && after.size().isEmpty()
-                && size.size().isPresent();
+    boolean addSize(Pipe bore) {
+        boolean open = is.after.wall().isPresent()
+                && is.after.size().isEmpty()
+                && bore.size().isPresent();
         if (open) {
-            after = after.withSize(size.size());
+            is.after = is.after.withSize(bore.size());
         }
         return open;
     }
@@ -296,16 +281,6 @@ final class Candidate {
     }
 
     Traits traits() {
-        return new Traits(
-                        Optional.ofNullable(clock),
-                        Optional.ofNullable(size),
-                        Optional.ofNullable(share),
-                        Optional.ofNullable(degree),
-                        before,
-                        after,
-                        Optional.ofNullable(depth),
-                        Optional.ofNullable(angle))
-                .withGround(ground)
-                .withDetails(details);
+        return is.traits();
     }
 }

@@ -12,7 +12,8 @@ final class CleaningRule implements MoreRules.Rule {
     private static final Pattern DONE = Pattern.compile(
             "^(?:(?:okay|so|we|i|they|he|already|was|had|have|the|line|pipe|this|section|has|been|just|also) )*"
                     + "(cleaned|jetted|snaked|cabled|cut|rodded|hydro jetted|augered|descaled|flushed out)\\b(?! (?:out )?(?:now|it looks))");
-    private static final Pattern RAN = Pattern.compile("\\b(?:ran|run|pushed|put|sent|used) (?:a|the|our|my|their) \\b");
+    private static final Pattern RAN =
+            Pattern.compile("\\b(?:ran|run|pushed|put|sent|used) (?:a|the|our|my|their) \\b");
     private static final Pattern PAST = Pattern.compile(
             "\\b(?:the |that |their |our |a )?last (snaking|cleaning|jetting|cabling|rodding|service)\\b|\\b(snaked|jetted|cleaned|cabled|rodded) (?:it |the line )?(?:back )?(?:in|last|on)\\b");
     private static final Pattern WITH = Pattern.compile(

@@ -14,6 +14,9 @@ final class CountRule implements MoreRules.Rule {
             "\\b(?:(?:looked at|checked|passed|counted|saw|seen|went by|watched) )?(?:all |the |all the )*(\\d+|[a-z]+(?: [a-z]+)?) (?:joints?|hubs?)\\b.*\\b(?:not one|none|(?:all|are|were|look|looked) (?:are |were |all |look(?:ed)? )*(?:clear|good|tight|clean|fine|sound)|not a single one|no roots|nothing in)\\b"
                     + "|\\b(?:none|not one) of (?:the |those )?(\\d+|[a-z]+(?: [a-z]+)?) (?:joints?|hubs?)\\b");
 
+    private static final Pattern OF_THEM = Pattern.compile(
+            "\\b(?:out )?of (?:the |those )?(\\d+|[a-z]+(?: [a-z]+)?) (?:joints?|hubs?)\\b.*?\\b(\\d+|[a-z]+(?: [a-z]+)?) (?:of them )?(?:had|have|has|show|showed|with)\\b");
+
     @Override
     public void read(Sense sense) {
         int at = sense.next(0, Meaning.Counted.class);

@@ -70,7 +70,11 @@ final class Doubles {
                             && s.place().equals(c.place()))
                     .findFirst();
             Optional<Candidate> was = single.stream()
-                    .filter(s -> s.matter() == c.matter() && isMoved(s) && isMoved(c) && s.place().isPresent() && c.place().isPresent())
+                    .filter(s -> s.matter() == c.matter()
+                            && isMoved(s)
+                            && isMoved(c)
+                            && s.place().isPresent()
+                            && c.place().isPresent())
                     .findFirst();
             if (was.isPresent()) {
                 was.get().spreadTo(c);

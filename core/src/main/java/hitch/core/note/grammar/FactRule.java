@@ -9,23 +9,23 @@ import java.util.regex.Pattern;
 /** What is told of the house and the job: empty since when, built when, the weather, a warranty, that nothing may leave the firm. */
 final class FactRule implements MoreRules.Rule {
     private static final Pattern IDLE = Pattern.compile(
-            "\\b(?:vacant|empty|unoccupied|idle|occupied|(?:nobody|no one)s? (?:has |been |have )*(?:living|lives|lived) (?:here|there|in it)|winterized|moved out)\\b(?: (?:house|home))?(?: (since [a-z]+(?: \\d{4})?|(?:for )?(?:about |over )?[a-z0-9]+ (?:years?|months?|weeks?|days?)))?");
+            "\\b(?:vacant|empty|unoccupied|idle|occupied|(?:nobody|no one)s? (?:has |been |have )*(?:living|lives|lived) (?:here|there|in it)|winterized|moved out)\\b(?: (?:house|home))?(?: (?:back )?(?:in )?(since [a-z]+|january|february|april|june|july|august|september|october|november|december|last [a-z]+(?: \\d{4})?|(?:for )?(?:about |over )?[a-z0-9]+ (?:years?|months?|weeks?|days?)))?");
     private static final Pattern BUILT = Pattern.compile(
             "\\b(?:built|build|year built|constructed|dates (?:from|to)|from)(?: (?:in|about|around|year|:))* ((?:18|19|20)\\d\\d)\\b");
     private static final Pattern LAID = Pattern.compile(
             "\\b(?:pipe|line|sewer|house|home)(?: (?:is|was|it|goes|all))* (?:from|laid|dates|installed|put in|back to)(?: (?:in|back|to|from))* ((?:18|19|20)\\d\\d)\\b");
     private static final Pattern BUILT_SAID = Pattern.compile(
-            "\\b(?:built|constructed)(?: (?:in|about|around))* ((?:nineteen|eighteen|twenty)(?: [a-z]+){1,2}|\\d{3,4})\\b");
+            "\\b(?:built|constructed|went up)(?: (?:in|about|around))* ((?:nineteen|eighteen|twenty)(?: [a-z]+){1,2}|\\d{3,4})\\b");
     private static final Pattern WARRANTY = Pattern.compile("\\b(?:warranty|guarantee|warrantied|guaranteed)\\b");
     private static final Pattern WEATHER = Pattern.compile(
-            "\\b(?:rain(?:ed|ing|s|y)?|snow(?:ed|ing|y)?|cold and wet|wet out|cold out|hot out|sunny|overcast|freezing|drizzl\\w+|storm(?:ed|s|ing)?|dry spell|dry out|been dry|no rain|degrees out|frost)\\b");
+            "\\b(?:rain(?:ed|ing|s|y)?|snow(?:ed|ing|y)?|cold and wet|wet out|cold out|hot out|sunny|overcast|freezing|drizzl\\w+|storm(?:ed|s|ing)?|dry spell|dry out|dry all|been dry|no rain|degrees out|frost)\\b");
     private static final Pattern WEATHER_WHEN = Pattern.compile(
             "\\b(last night|all night|this morning|yesterday|all week|all day|today|since (?:yesterday|\\w+day)|last week)\\b");
     private static final Pattern INTERNAL = Pattern.compile(
             "\\b(?:internal(?: use)? only|for internal use|do not (?:send|share|post|publish|give)|dont (?:send|share|post|publish|give)|not (?:to be shared|for sharing|for the client|for release)|keep (?:this|it) (?:in house|internal|private)|no sharing|not to leave)\\b");
     private static final Pattern NEXT = Pattern.compile("^(?:next|last) (?:service|visit|inspection)\\b");
     private static final Pattern BASE = Pattern.compile(
-            "\\b(base|lip|top|rim|bottom|mouth|flange) of (?:the |our |this )?(?:cleanout|clean out|opening|riser|access|toilet|vent|pipe|c o)\\b|\\bat the (lip|base|rim|flange)\\b");
+            "\\b(base|lip|top|rim|bottom|mouth|flange) of (?:the |our |this )?(?:cleanout|clean out|opening|riser|access|toilet|vent|pipe|c o)\\b|\\bat (?:the )?(lip|base|rim|flange)\\b");
 
     @Override
     public void read(Sense sense) {
@@ -51,7 +51,8 @@ final class FactRule implements MoreRules.Rule {
                         || sense.says(Pattern.compile("\\b(?:house|home|place|property|nobody|vacant)\\b")));
         Optional<Sense.Match> built = sense.find(BUILT)
                 .filter(m -> !m.group(0).startsWith("from") || sense.text().contains("house"))
-                .or(() -> sense.find(LAID)).or(() -> sense.find(BUILT_SAID));
+                .or(() -> sense.find(LAID))
+                .or(() -> sense.find(BUILT_SAID));
         Optional<Sense.Match> weather = sense.find(WEATHER);
         Optional<Sense.Match> warranty = sense.find(WARRANTY);
         if (idle.isPresent() || built.isPresent() || weather.isPresent() || warranty.isPresent()) {
@@ -61,8 +62,12 @@ final class FactRule implements MoreRules.Rule {
         built.ifPresent(m -> fact(sense, m, NumberWords.year(m.group(1))));
         warranty.ifPresent(m -> fact(sense, m, time(sense)));
         if (idle.isEmpty() && built.isEmpty() && warranty.isEmpty()) {
-            weather.ifPresent(m ->
-                    fact(sense, m, sense.find(WEATHER_WHEN).map(w -> w.group(1)).orElse(time(sense).isBlank() ? "today" : time(sense))));
+            weather.ifPresent(m -> fact(
+                    sense,
+                    m,
+                    sense.find(WEATHER_WHEN)
+                            .map(w -> w.group(1))
+                            .orElse(time(sense).isBlank() ? "today" : time(sense))));
         }
     }
 

@@ -94,7 +94,8 @@ final class Figures {
         if (parts.says(i, "a", "one", "an")) {
             value = Optional.of(1.0);
         }
-        boolean half = parts.is(i + 2, Glue.AND) && number(i + 3).filter(v -> v == 0.5).isPresent();
+        boolean half =
+                parts.is(i + 2, Glue.AND) && number(i + 3).filter(v -> v == 0.5).isPresent();
         value.ifPresent(v -> parts.join(i, half ? i + 3 : i + 1, new Meaning.Time(half ? v + 0.5 : v, unit)));
     }
 

@@ -22,7 +22,8 @@ final class FixtureRule implements MoreRules.Rule {
             "\\b(?:nothing (?:ever )?(?:came|showed|shows|arrived|comes|seen|yet)|never (?:came|showed|saw|arrived|seen|did|comes|shows|made it)|(?:didnt|did not|doesnt) (?:see|come|show|arrive|get here|make it)|not seen|no water|no show|no sign)\\b|[:=-] no\\b|, no\\b|^[a-z ]+ no(?: ?[.,])?$|\\bno$");
     private static final Pattern SEEN = Pattern.compile(
             "\\b(?:seen|saw|shows? up|showed(?: up)?|arrived|arrives|came (?:through|by|in|down|past|right)|comes (?:through|by|down|past)|coming (?:through|by|down|past)|show up|yes|there it is|here it comes|made it)\\b|[:=-] (?:ok|good)\\b");
-    private static final Pattern CAME = Pattern.compile("\\b(?:shows? up|showed(?: up)?|came (?:through|by|past|down)|never (?:came|showed|made it))\\b");
+    private static final Pattern CAME = Pattern.compile(
+            "\\b(?:shows? up|showed(?: up)?|came (?:through|by|past|down)|never (?:came|showed|made it))\\b");
     private static final Pattern RAN = Pattern.compile("\\b(?:ran|run|running|flushed|filled|left)\\b");
     private static final Pattern ELSEWHERE = Pattern.compile(
             "\\b(?:another|other|second|different|separate) (?:line|pipe|lateral|sewer|way)\\b|\\bsomewhere else\\b|\\bgo(?:es)? (?:out|somewhere) (?:another|else)\\b|\\bnot (?:on|tied to|connected to) this line\\b");
@@ -135,7 +136,9 @@ final class FixtureRule implements MoreRules.Rule {
         if (HEARD.matcher(words).find()) {
             return Optional.of(Arrival.HEARD);
         }
-        return SEEN.matcher(words).find() || words.matches(".* (?:ok|okay|good|fine)") ? Optional.of(Arrival.SEEN) : Optional.empty();
+        return SEEN.matcher(words).find() || words.matches(".* (?:ok|okay|good|fine)")
+                ? Optional.of(Arrival.SEEN)
+                : Optional.empty();
     }
 
     /** Whether words that were spoken, not typed, tell of a test by themselves. */

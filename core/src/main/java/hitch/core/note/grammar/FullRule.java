@@ -17,7 +17,9 @@ final class FullRule implements MoreRules.Rule {
                         .ifPresent(c -> c.full()));
         boolean iron = sense.text().contains("iron") && !sense.any(hitch.core.finding.FindingKind.SCALE);
         if (iron && sense.says(LEFT) && sense.has(Meaning.Share.class)) {
-            sense.add(hitch.core.finding.FindingKind.SCALE, sense.find(LEFT).orElseThrow().first());
+            sense.add(
+                    hitch.core.finding.FindingKind.SCALE,
+                    sense.find(LEFT).orElseThrow().first());
         }
         int share = sense.next(0, Meaning.Share.class);
         sense.first(hitch.core.finding.FindingKind.SCALE)

@@ -52,9 +52,14 @@ final class GearRule implements MoreRules.Rule {
                 .ifPresent(m -> all.add(
                         new Seen(new Gear(all.getFirst().gear().part(), size(m.group(1)), Optional.of(true)), m)));
         sense.find(THEN)
-                .filter(m -> all.size() == 1 && m.first() > all.getFirst().words().last())
+                .filter(m ->
+                        all.size() == 1 && m.first() > all.getFirst().words().last())
                 .ifPresent(m -> all.add(new Seen(
-                        new Gear(all.getFirst().gear().part(), all.getFirst().gear().size(), Optional.of(m.group(1).equals("on"))), m)));
+                        new Gear(
+                                all.getFirst().gear().part(),
+                                all.getFirst().gear().size(),
+                                Optional.of(m.group(1).equals("on"))),
+                        m)));
         sense.find(ELLIPTIC)
                 .filter(m -> m.first() > all.getLast().words().last())
                 .ifPresent(m -> all.add(new Seen(

@@ -12,6 +12,7 @@ final class LocateRule implements MoreRules.Rule {
             "\\b(start|beginning|begin|end|other end|far end|near end|one end|both ends|upper end|lower end) (?:of|for) (?:the |our |this |that )*(dig|repair|trench|liner|lining|excavation|replacement|break|sag|belly)\\b");
     private static final Pattern FOR = Pattern.compile(
             "(?:(?<!\\w)(?:for|=|is|as|marks) (?:the |a |our |your )*|, |\\()(new (?:opening|cleanout)|opening|cleanout|tie in|stop|repair|dig|break|main)\\b");
+    private static final Pattern NEW = Pattern.compile("\\b(?:for |the |a )*(new (?:opening|cleanout))\\b");
     private static final Pattern NONE = Pattern.compile(
             "\\b(?:no|couldnt get a|could not get a|cant get a|didnt get a|never got a|without a|need a|needs a|still need a) (?:good |clean )?(?:locate|depth|mark|signal)\\b");
 
@@ -53,7 +54,7 @@ final class LocateRule implements MoreRules.Rule {
 
     /** "Main locate 8 ft", "bottom of the wye locates at six feet": what is named beside it is what it was taken for. */
     private static void purpose(Sense sense, Candidate locate) {
-        Optional<Sense.Match> said = sense.find(FOR);
+        Optional<Sense.Match> said = sense.find(FOR).or(() -> sense.find(NEW));
         if (said.isPresent()) {
             sense.sayWords(locate, Detail.ASKS, said.get().group(1), said.get());
             sense.drop(c -> c != locate
@@ -73,9 +74,13 @@ final class LocateRule implements MoreRules.Rule {
                     .isPresent();
             if (named) {
                 FindingKind of = kind.get();
-                locate.say(Detail.ASKS, of == FindingKind.MAIN_CONNECTION ? "main" : of == FindingKind.LIMIT ? "stop" : of.word());
+                locate.say(
+                        Detail.ASKS,
+                        of == FindingKind.MAIN_CONNECTION ? "main" : of == FindingKind.LIMIT ? "stop" : of.word());
                 boolean deep = sense.next(0, Meaning.Deep.class) >= 0;
-                sense.drop(c -> c.is(of) && deep && (of == FindingKind.LIMIT || c.at() < locate.at() || !sense.has(Meaning.Place.class)));
+                sense.drop(c -> c.is(of)
+                        && deep
+                        && (of == FindingKind.LIMIT || c.at() < locate.at() || !sense.has(Meaning.Place.class)));
                 return;
             }
         }

@@ -23,7 +23,10 @@ final class MadeRule implements MoreRules.Rule {
                 }
             });
             int pipe = sense.next(c.at(), Meaning.Pipe.class);
-            if (sense.typed() && pipe >= 0 && c.is(FindingKind.TIE_IN) && !sense.any(FindingKind.MATERIAL_CHANGE, FindingKind.SIZE_CHANGE)) {
+            if (sense.typed()
+                    && pipe >= 0
+                    && c.is(FindingKind.TIE_IN)
+                    && !sense.any(FindingKind.MATERIAL_CHANGE, FindingKind.SIZE_CHANGE)) {
                 c.take(sense.parts().at(pipe));
             }
             sense.find(SADDLE).ifPresent(m -> c.say(Detail.MADE, Made.SADDLE));

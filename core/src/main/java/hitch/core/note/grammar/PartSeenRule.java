@@ -30,6 +30,8 @@ final class PartSeenRule implements MoreRules.Rule {
             "\\b(?:saw|seen|see|got|had) (?:the )?(lower|upper|bottom|top|left|right) (half|third|two thirds|quarter)(?: of (?:the )?(?:wall|pipe))? only\\b");
     private static final Pattern ONLY_HALF = Pattern.compile(
             "\\bonly (?:the )?(lower|upper|bottom|top|left|right) (half|third|two thirds|quarter)(?: of (?:the )?(?:wall|pipe))? (?:was |is |are )?(?:seen|visible)\\b");
+    private static final Pattern SIDE_ONLY =
+            Pattern.compile("\\b(left|right)(?: side)? only (?:was |is )?(?:seen|visible)\\b");
     private static final Pattern WATER_ONLY =
             Pattern.compile("\\bonly (?:got|saw|seen|see|had)(?: it| that)? (?:under water|underwater)\\b");
     private static final Pattern LENS = Pattern.compile(
@@ -38,7 +40,8 @@ final class PartSeenRule implements MoreRules.Rule {
                     + "|\\b(?:foam|fog|mud|grease|condensation|dirt|paper|drops?|water drops?|something) (?:is |all )?(?:on|over) (?:the|my|our) lens\\b|\\bfoam (?:everywhere|hides)\\b");
     private static final Pattern UNDER = Pattern.compile(
             "\\b(?:lens|camera|head) (?:(?:is|was|goes|go|went|dips|all|fully) )*under\\b(?! (?:the|a|slab|street|drive)\\b)");
-    private static final Pattern WATER = Pattern.compile("\\bwaters? (?:is |was )?(?:covering|covers|covered|over|hiding|hides|hid)\\b");
+    private static final Pattern WATER =
+            Pattern.compile("\\bwaters? (?:is |was )?(?:covering|covers|covered|over|hiding|hides|hid)\\b");
     private static final Pattern LOW = Pattern.compile(
             "\\b(?:rid(?:es|ing)|sits|sitting|is|lying|hangs|head|camera|lens) (?:is |too |was )?low\\b|\\blow (?:camera|head|lens)\\b");
     private static final Map<String, ClockPosition> WHERE = Map.of(
@@ -67,7 +70,8 @@ final class PartSeenRule implements MoreRules.Rule {
             sense.add(FindingKind.UNDER_WATER, m.first());
         });
         Optional<Sense.Match> only = sense.find(ONLY)
-                .or(() -> sense.find(HALF_ONLY)).or(() -> sense.find(ONLY_HALF))
+                .or(() -> sense.find(HALF_ONLY))
+                .or(() -> sense.find(ONLY_HALF))
                 .filter(m -> PartSeenRule.share(sense, m).isPresent());
         if (only.isPresent()) {
             sense.drop(FindingKind.LIMIT);
@@ -83,6 +87,14 @@ final class PartSeenRule implements MoreRules.Rule {
                     // Which part it was is not said.
                 }
             }
+            why(sense, part);
+            return;
+        }
+        Optional<Sense.Match> side = sense.find(SIDE_ONLY);
+        if (side.isPresent()) {
+            sense.drop(FindingKind.LIMIT);
+            Candidate part = sense.add(FindingKind.PART_SEEN, side.get().first());
+            part.hidden(ClockPosition.at(side.get().group(1).equals("left") ? 3 : 9));
             why(sense, part);
             return;
         }

@@ -12,11 +12,12 @@ import java.util.regex.Pattern;
 /** A photograph: what it shows and where that is. What it shows is no new finding. */
 final class PhotoRule implements MoreRules.Rule {
     private static final Pattern SHOWN = Pattern.compile(
-            "\\b(?:out by|next to|beside|near|by|at|behind) (?:the |her |his |their |a )?([a-z]+(?: [a-z]+)?)");
+            "\\b(?:out by|with|next to|beside|near|by|at|behind) (?:the |her |his |their |a )?([a-z]+(?: (?!over|in|on|is|was|at)[a-z]+)?)");
+    private static final Pattern NAMED = Pattern.compile(
+            "^(?:photo|pic|picture|pics|photos) ?:? (?:of (?:the )?)?([a-z]+(?: [a-z]+)?)(?= ,|$| \\d| @| over| in)");
     /** A picture that is wanted of what is on show: that is marked as well. */
     private static final Pattern WISH = Pattern.compile(
             "\\b(?:take|grab|get|snap|need|want|taking)\\b.*\\bof (?:this|that|it|these|those|the (?!cleanout|house|cap|opening|tub|toilet|sink|shower|flag|stake|paint|mark))");
-
 
     @Override
     public void read(Sense sense) {
@@ -37,6 +38,12 @@ final class PhotoRule implements MoreRules.Rule {
                 String what = m.group(1).replaceAll(" (?:with|over|in|on|and)$", "");
                 of.say(Detail.MARK, what).understanding(Detail.MARK, m.first(), m.last());
             });
+        }
+        if (sense.typed()
+                && !of.details().has(Detail.MARK)
+                && FixtureRule.rooms(sense).isEmpty()) {
+            sense.find(NAMED)
+                    .ifPresent(m -> of.say(Detail.MARK, m.group(1)).understanding(Detail.MARK, m.first(), m.last()));
         }
         mark.surface().ifPresent(s -> of.say(Detail.SURFACE, s));
         List<Integer> rooms = FixtureRule.rooms(sense);

@@ -219,7 +219,7 @@ final class Ranges {
 
     /** "Roots 2-4, 55.0": with another figure that is a place, small ones joined by a stroke are hours. */
     private boolean otherPlace(int i, int j) {
-        if (!parts.says(i + 1, "-")) {
+        if (!parts.says(i + 1, "-") || !new Hints(parts).anyCondition()) {
             return false;
         }
         for (int k = j + 1; k < parts.size(); k++) {

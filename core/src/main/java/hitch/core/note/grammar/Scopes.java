@@ -181,7 +181,9 @@ final class Scopes {
 
     /** Whether the part gives advice. */
     boolean isAdvice(int j) {
-        if (parts.says(0, "if") && parts.says(1, "you", "there", "they", "we") && !hasPlace()) {
+        if (parts.says(0, "if")
+                && parts.says(1, "you", "there", "they", "we", "this", "that", "i", "it")
+                && !hasPlace()) {
             return false;
         }
         if (typed && j == 0 && parts.is(0, Glue.REMEDY)) {

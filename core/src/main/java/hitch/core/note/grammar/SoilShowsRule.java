@@ -11,8 +11,18 @@ final class SoilShowsRule implements MoreRules.Rule {
     private static final Pattern SHOWS = Pattern.compile(
             "\\b(?:soil|dirt|earth|ground|gravel) (?:is )?(?:showing|visible|shows|exposed)\\b|\\b(?:see|bare|exposed|open to(?: the)?) (?:the |bare )?(?:soil|dirt|earth|ground)\\b");
 
+    private static final Pattern HOLLOW =
+            Pattern.compile("\\b(?:void|hollow|cavity) (?:is )?(?:behind|outside|around|under|above)\\b");
+
     @Override
     public void read(Sense sense) {
+        sense.find(HOLLOW)
+                .ifPresent(m -> sense.first(FindingKind.BREAK, FindingKind.GAP, FindingKind.CRACK)
+                        .filter(c -> c.asks(Detail.STATE))
+                        .ifPresent(c -> {
+                            sense.say(c, Detail.STATE, State.VOID, m);
+                            sense.drop(FindingKind.HOLE, FindingKind.LIMIT);
+                        }));
         Optional<Sense.Match> shows = sense.find(SHOWS);
         if (shows.isEmpty()) {
             return;
@@ -21,7 +31,9 @@ final class SoilShowsRule implements MoreRules.Rule {
                 .filter(c -> c.asks(Detail.STATE) && c.at() < shows.get().first());
         open.ifPresent(c -> {
             sense.say(c, Detail.STATE, State.OPEN_TO_SOIL, shows.get());
-            sense.drop(h -> h.is(FindingKind.HOLE) && h.at() >= shows.get().first() && h.at() <= shows.get().last());
+            sense.drop(h -> h.is(FindingKind.HOLE)
+                    && h.at() >= shows.get().first()
+                    && h.at() <= shows.get().last());
         });
         if (open.isEmpty()) {
             sense.first(FindingKind.HOLE)

@@ -20,6 +20,10 @@ final class SteppingRule implements MoreRules.Rule {
 
     @Override
     public void read(Sense sense) {
+        if (sense.any(FindingKind.OFFSET) && sense.any(FindingKind.DROP)) {
+            // "It drops off here, it's an offset": the drop is the step.
+            sense.drop(FindingKind.DROP);
+        }
         for (Candidate offset : sense.of(FindingKind.OFFSET)) {
             sense.find(UP).ifPresent(m -> step(offset, Step.UP, m));
             sense.find(DOWN).ifPresent(m -> step(offset, Step.DOWN, m));

@@ -11,8 +11,10 @@ import java.util.regex.Pattern;
 /** What water did once nothing ran any more: what stayed is a sag, what drained was only running. */
 final class WaterRule implements MoreRules.Rule {
     private static final Pattern STOPPED = Pattern.compile(
-            "\\b(?:shut off|shutoff|shut it off|turned off|turned it off|everything off|water off|nothing running|no water running|stopped the water"
+            "\\b(?:shut off|shutoff|shut it off|turned off|turned it off|everything off|waters? off|water is off|nothing running|no water running|stopped the water"
                     + "|taps? closed|taps? (?:was |is )?off|tub off|faucet off|with it off)\\b");
+    private static final Pattern RUNNING = Pattern.compile(
+            "\\bwith (?:the |a )?(?:tap|water|faucet|hose|shower|sink)s? (?:on|running|still on)\\b|\\b(?:tap|faucet) (?:on|running|was on)\\b");
     private static final Pattern STILL = Pattern.compile(
             "\\bstill (?:(?:some|a|an|the|about|has|have|holds|is|there|little|bit|of|got|standing) )*(?:water|\\d[\\d. /]* ?(?:in|inch|inches|\")|standing|holding|wet|full|there)\\b"
                     + "|\\bstill (?:(?:some|a|an|the|about|has|have|holds|is|little|bit|of|got|standing) )*(?:\\w+ )?inch\\w*"
@@ -41,7 +43,9 @@ final class WaterRule implements MoreRules.Rule {
             sense.add(FindingKind.STANDING_WATER, still.or(() -> drained).get().first());
             sense.drop(FindingKind.FIXTURE_TEST);
         }
+        Optional<Sense.Match> running = sense.find(RUNNING);
         for (Candidate water : sense.of(FindingKind.STANDING_WATER)) {
+            running.filter(r -> stopped.isEmpty()).ifPresent(r -> sense.say(water, Detail.WATER, Flow.RUNNING, r));
             if (drained.isPresent()) {
                 sense.say(water, Detail.STATE, State.DRAINED, drained.get());
                 if (water.certainty() == Certainty.RULED_OUT) {
