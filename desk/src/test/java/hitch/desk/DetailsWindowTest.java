@@ -57,6 +57,15 @@ class DetailsWindowTest extends OpenWindow {
     }
 
     @Test
+    void aCauseIsChosenAmongTheOtherFindings() throws TimeoutException {
+        marked("roots top at 12");
+        chosen("offset 3/4 in at 20");
+        interact(() -> lookup("#say-caused_by").queryButton().fire());
+        choose("Caused by which", "F2");
+        until(() -> said().text(Detail.CAUSED_BY).equals("F2"));
+    }
+
+    @Test
     void whatNobodySaidTakesNoRoomUntilItIsAskedFor() throws TimeoutException {
         chosen("roots top at 20");
         assertThat(lookup("#detail-count").tryQuery()).isEmpty();

@@ -35,7 +35,7 @@ public final class Detail<T> {
     public static final Detail<String> CAUSE = pipe("cause", "Caused by", Form.text("roots"), v -> "because of " + v);
     /** The id of the finding that brought it about, where somebody said which. */
     public static final Detail<String> CAUSED_BY =
-            pipe("caused_by", "Caused by finding", Form.text("F12"), v -> "because of " + v);
+            pipe("caused_by", "Caused by which", Form.text("F12"), v -> "because of " + v);
 
     public static final Detail<String> HOLDS =
             pipe("holds", "Holds back", Form.text("wipes"), v -> "holding back " + v);

@@ -13,6 +13,7 @@ public final class Asked {
             Detail.OR,
             Detail.STATE,
             Detail.CAUSE,
+            Detail.CAUSED_BY,
             Detail.HOLDS,
             Detail.WITH,
             Detail.COUNT,

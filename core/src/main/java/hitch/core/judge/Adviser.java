@@ -1,5 +1,6 @@
 package hitch.core.judge;
 
+import hitch.core.detail.Arrival;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
@@ -9,6 +10,7 @@ import hitch.core.pipe.PipeSpan;
 import hitch.core.rules.HouseRules;
 import hitch.core.survey.Survey;
 import hitch.core.survey.told.Causes;
+import hitch.core.survey.told.Fixtures;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
@@ -36,15 +38,35 @@ public final class Adviser {
 
     /** What is proposed for the line and its branches; what lies in the main, and what is over, asks for nothing. */
     public static List<Advice> advise(Survey survey) {
-        return new Adviser(survey.rules(), survey.facts().year())
-                .advise(
-                        survey.findings().stream()
-                                .filter(f -> !f.branch().equals(Branch.MAIN)
-                                        && !f.lasting().isOver())
-                                .toList(),
-                        survey.line().ways().stream()
-                                .flatMap(w -> w.spans().stream())
-                                .toList());
+        List<Advice> advice =
+                new ArrayList<>(new Adviser(survey.rules(), survey.facts().year())
+                        .advise(
+                                survey.findings().stream()
+                                        .filter(f -> !f.branch().equals(Branch.MAIN)
+                                                && !f.lasting().isOver())
+                                        .toList(),
+                                survey.line().ways().stream()
+                                        .flatMap(w -> w.spans().stream())
+                                        .toList()));
+        secondLine(survey).ifPresent(advice::add);
+        return List.copyOf(advice);
+    }
+
+    /** Water that was run and never came by may go out another way. */
+    private static Optional<Advice> secondLine(Survey survey) {
+        List<Fixtures.Fixture> never = Fixtures.of(survey.findings()).which(Arrival.NO);
+        return never.isEmpty()
+                ? Optional.empty()
+                : Optional.of(new Advice(
+                        "Find out where the water of "
+                                + String.join(
+                                        ", ",
+                                        never.stream()
+                                                .map(Fixtures.Fixture::room)
+                                                .toList()) + " goes: it was run, and it never came by here.",
+                        "A second line, or a drain that is joined to none, shows first by water that never arrives.",
+                        "Too little water ran, or for too short a time: then run it again and wait for it.",
+                        never.stream().flatMap(f -> f.findings().stream()).toList()));
     }
 
     /**

@@ -31,7 +31,7 @@ class WordingTest {
             delimiter = '|',
             value = {
                 "roots top heavy | Roots, at the top, heavy",
-                "offset 3/4 in, paper on it | Offset, 3/4 in; paper on it",
+                "offset 3/4 in, paper on it | Offset, 3/4 in, holding back paper",
                 "standing water 10-14, 20% | Standing water, 20 % of the bore; not known whether it drains",
                 "4 in clay to 6 in pvc | Material change from 4 in clay to 6 in PVC",
                 "4 in to 6 in | Size change from 4 in to 6 in",

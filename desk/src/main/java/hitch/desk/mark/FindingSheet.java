@@ -16,7 +16,9 @@ import hitch.desk.widget.Labels;
 import hitch.desk.widget.Typing;
 import java.util.ArrayList;
 import java.util.Arrays;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
 import javafx.scene.Node;
@@ -78,6 +80,17 @@ final class FindingSheet extends VBox {
                 .place(shown, survey.facts().unit())
                 .map(PlaceWords::all)
                 .orElse(hitch.core.story.Wording.NO_STATION));
+        Map<String, String> others = new LinkedHashMap<>();
+        survey.noted().stream()
+                .filter(f -> f != shown
+                        && f.finding().kind().isToBeSeen()
+                        && f.extent().isPresent())
+                .forEach(f -> others.put(
+                        f.finding().id().value(),
+                        f.finding().kind().title() + ", "
+                                + hitch.core.story.Wording.place(
+                                        f, survey.line(), survey.facts().unit())));
+        fields.choosing(Detail.CAUSED_BY, others);
         fields.show(offered(finding), finding.traits().details(), certainty(finding));
     }
 

@@ -5,9 +5,9 @@ import hitch.core.detail.Details;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
-import java.util.function.Function;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -29,6 +29,9 @@ public final class DetailFields extends VBox {
     private final Label heading;
     /** What is asked for by hand and not said yet. */
     private final Set<Detail<?>> opened = new HashSet<>();
+
+    /** Values to choose among where the detail itself has none. */
+    private Map<Detail<?>, Map<String, String>> choosing = Map.of();
 
     private List<? extends Detail<?>> offered = List.of();
     private Details shown = Details.NONE;
@@ -52,6 +55,11 @@ public final class DetailFields extends VBox {
     /** Forgets which fields were opened by hand. */
     public void closeOpened() {
         opened.clear();
+    }
+
+    /** Gives a detail of free words values to choose among, each with the words it is shown in. */
+    public void choosing(Detail<?> detail, Map<String, String> values) {
+        choosing = Map.of(detail, values);
     }
 
     /** Shows details; {@code first} stand before them. */
@@ -87,13 +95,14 @@ public final class DetailFields extends VBox {
     private Node field(Detail<?> detail) {
         String text = shown.text(detail);
         Region control;
-        if (detail.choices().isEmpty()) {
+        Map<String, String> given = choosing.getOrDefault(detail, Map.of());
+        if (detail.choices().isEmpty() && given.isEmpty()) {
             var typed = Fields.text(detail.title(), text, width, value -> put(detail, value));
             typed.setPromptText(detail.example());
             control = typed;
         } else {
             List<String> choices = new ArrayList<>(List.of(NOT_SAID));
-            choices.addAll(detail.choices());
+            choices.addAll(given.isEmpty() ? detail.choices() : given.keySet());
             if (!text.isEmpty() && !choices.contains(text)) {
                 choices.add(text);
             }
@@ -101,7 +110,7 @@ public final class DetailFields extends VBox {
                     detail.title(),
                     choices,
                     text.isEmpty() ? NOT_SAID : text,
-                    Function.identity(),
+                    value -> given.getOrDefault(value, value),
                     value -> put(detail, value.equals(NOT_SAID) ? "" : value));
             box.setPrefWidth(width);
             control = box;

@@ -12,7 +12,7 @@ import java.util.regex.Pattern;
 final class PlainWords {
     private static final Set<String> SMALL = Set.of(
             "a", "an", "the", "of", "in", "on", "at", "is", "are", "its", "theres", "there", "some", "with", "from",
-            "for", "to", "about", "around", "and", "or", "then", "plus", "also", "not");
+            "for", "to", "about", "around", "and", "or", "then", "plus", "also", "not", "it", "them", "em");
 
     private static final Pattern APOSTROPHE = Pattern.compile("['\u2019]");
     private static final Pattern NO_WORD = Pattern.compile("[^\\p{L}\\p{N}]+");

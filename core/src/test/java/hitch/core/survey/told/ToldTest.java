@@ -70,6 +70,14 @@ class ToldTest {
     }
 
     @Test
+    void waterThatNeverCameAsksForASecondLine() {
+        assertThat(Adviser.advise(noted("laundry: no show", "kitchen: seen")))
+                .extracting(Advice::proposal)
+                .anyMatch(p -> p.startsWith("Find out where the water of laundry goes"));
+        assertThat(Adviser.advise(noted("kitchen: seen"))).isEmpty();
+    }
+
+    @Test
     void aHouseWithoutAnyTestWasPutToNone() {
         Fixtures fixtures = Fixtures.of(noted("2 baths, kitchen, laundry").findings());
         assertThat(fixtures.anyArrived()).isFalse();
