@@ -31,7 +31,7 @@ import java.util.Map;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
-/** Everything reckoned of the line as JSON. LengthText and stations are feet to two decimals, stations read as chosen. */
+/** Everything reckoned of the line as JSON. Lengths and stations are feet to two decimals, stations read as chosen. */
 public final class LineJson {
     private static final JsonMapper MAPPER =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();

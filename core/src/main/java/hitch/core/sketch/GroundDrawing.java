@@ -66,8 +66,10 @@ final class GroundDrawing {
             double from = Math.max(view.x(above.extent().from()), view.left());
             double to = Math.min(view.x(above.extent().to()), view.left() + view.width());
             double y = y(above.extent().middle());
-            for (double x : new double[] {from, to}) {
-                drawing.add(new Mark.Stroke(List.of(new Point(x, y), new Point(x, y + 6)), Tone.GROUND, 1.5, false));
+            for (Station end : List.of(above.extent().from(), above.extent().to())) {
+                double at = y(end);
+                drawing.add(new Mark.Stroke(
+                        List.of(new Point(view.x(end), at), new Point(view.x(end), at + 8)), Tone.GROUND, 1.5, false));
             }
             String word = above.surface().word();
             if (to - from > word.length() * 6) {

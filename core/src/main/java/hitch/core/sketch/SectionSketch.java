@@ -76,7 +76,6 @@ public final class SectionSketch {
         GroundDrawing ground = new GroundDrawing(drawing, survey, view, profile);
         PipeDrawing pipes = new PipeDrawing(drawing, survey, view);
         ground.surface(width);
-        ground.above();
         double deepest = top;
         if (main.isPresent()) {
             // A pipe nearer the surface than the branches' lanes is lowered as a whole; the depth scale goes with it.
@@ -89,6 +88,7 @@ public final class SectionSketch {
             pipes.earth(run, ground, width, height);
             deepest = pipes.way(main.get(), run);
             ground.depths(run, lowered);
+            ground.above();
             for (int i = 0; i < branches.size(); i++) {
                 double y = GROUND_Y + 30 + i * LANE;
                 pipes.branch(branches.get(i), y, joinY(branches.get(i), run, y));

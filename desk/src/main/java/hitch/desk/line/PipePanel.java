@@ -166,7 +166,7 @@ final class PipePanel implements Panel {
 
     private static Table lengths(Survey survey) {
         LengthUnit unit = survey.facts().unit();
-        Table table = new Table("LengthText");
+        Table table = new Table("Lengths");
         table.row("", "owner's", "beyond");
         for (LengthRow row : survey.line().lengths()) {
             table.row(row.pipe(), unit.show(row.within()), row.beyond().mm() == 0 ? "" : unit.show(row.beyond()));

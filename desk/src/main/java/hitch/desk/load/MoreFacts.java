@@ -11,7 +11,7 @@ import javafx.scene.layout.VBox;
 
 /** Whatever else is known of the visit; what is not known takes no room, and waits as a word to be pressed. */
 final class MoreFacts extends VBox {
-    private static final double FIELD = 300;
+    private static final double FIELD = 355;
 
     private final Context desk;
     private final DetailFields fields;

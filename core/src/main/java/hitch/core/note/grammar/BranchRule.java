@@ -13,7 +13,12 @@ final class BranchRule implements MoreRules.Rule {
     @Override
     public void read(Sense sense) {
         List<Integer> rooms = FixtureRule.rooms(sense);
-        if (!rooms.isEmpty() && !sense.any(FindingKind.FIXTURE_TEST)) {
+        // "Likely the kitchen" stays in the words, which say how sure that is.
+        boolean hedged = false;
+        for (int i = rooms.isEmpty() ? -1 : rooms.getFirst() - 1; i >= 0 && i >= rooms.getFirst() - 2; i--) {
+            hedged |= sense.parts().has(i, Meaning.Sure.class);
+        }
+        if (!rooms.isEmpty() && !hedged && !sense.any(FindingKind.FIXTURE_TEST)) {
             sense.of(FindingKind.TIE_IN)
                     .forEach(t -> t.say(Detail.BRANCH, FixtureRule.name(sense, rooms))
                             .understanding(Detail.BRANCH, rooms.getFirst(), rooms.getFirst()));

@@ -30,7 +30,13 @@ final class FullRule implements MoreRules.Rule {
                             .orElseThrow()
                             .percent();
                     c.say(hitch.core.detail.Detail.LEFT, percent)
-                            .understanding(hitch.core.detail.Detail.LEFT, share, share);
+                            .understanding(
+                                    hitch.core.detail.Detail.LEFT,
+                                    share,
+                                    sense.find(LEFT)
+                                            .map(Sense.Match::last)
+                                            .filter(l -> l >= share)
+                                            .orElse(share));
                     sense.parts().set(share, new Meaning.Other());
                     for (int i = share; i < sense.parts().size(); i++) {
                         if (sense.parts().says(i, "left")) {

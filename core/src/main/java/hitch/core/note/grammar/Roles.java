@@ -129,6 +129,14 @@ final class Roles {
 
     /** "Ten feet before the main" is no place on the counter; "42 feet from the cleanout" is. */
     private boolean isRelative(int next) {
+        boolean source = parts.says(next, "per")
+                && parts.says(
+                        next + 1, "map", "plat", "survey", "records", "owner", "seller", "tenant", "agent", "buyer",
+                        "the", "flow");
+        if (source) {
+            // "40.2 ft per map": that is who says so, not a rate.
+            return false;
+        }
         if (parts.says(next, "from")) {
             int what = parts.after(next);
             return !(parts.isThing(what, FindingKind.OPENING)

@@ -7,8 +7,6 @@ import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Collectors;
-import java.util.stream.Stream;
 
 /** What the people of the house noticed, held against what was found. */
 public final class Symptoms {
@@ -45,11 +43,9 @@ public final class Symptoms {
                 .filter(f -> f.finding().certainty().isTaken() && !f.lasting().isOver())
                 .map(f -> f.finding().id())
                 .toList();
-        String words = Stream.of(
-                        found.finding().wording(),
-                        details.text(Detail.WHO).isBlank() ? "" : "told by the " + details.text(Detail.WHO))
-                .filter(w -> !w.isBlank())
-                .collect(Collectors.joining(", "));
+        String who = details.text(Detail.WHO);
+        boolean told = who.isBlank() || found.finding().wording().contains(who);
+        String words = found.finding().wording() + (told ? "" : ", told by the " + who);
         return new Symptom(found.finding().id(), words, cause.orElse(NOT_EXPLAINED), by);
     }
 }
