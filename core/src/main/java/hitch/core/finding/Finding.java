@@ -170,7 +170,10 @@ public record Finding(
         }
         if (kind != FindingKind.MATERIAL_CHANGE && kind != FindingKind.SIZE_CHANGE) {
             return kind.title()
-                    + (traits.after().isUnknown() ? "" : " of " + traits.after().words());
+                    + (traits.after().isUnknown()
+                            ? ""
+                            : (kind.family() == FindingKind.Family.CONDITION ? " in " : " of ")
+                                    + traits.after().words());
         }
         if (traits.before().isUnknown() && traits.after().isUnknown()) {
             return kind.title();
