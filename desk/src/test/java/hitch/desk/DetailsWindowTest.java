@@ -2,14 +2,19 @@ package hitch.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.detail.Arrival;
 import hitch.core.detail.Detail;
 import hitch.core.detail.Details;
 import hitch.core.detail.Step;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
+import hitch.core.survey.told.Fixtures;
+import hitch.core.survey.told.Fixtures.Fixture;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
 
@@ -93,5 +98,65 @@ class DetailsWindowTest extends OpenWindow {
         assertThat(survey().facts().more().get(Detail.BUILT)).contains(1958);
         interact(() -> job().work().undo());
         until(() -> survey().facts().more().isNone());
+    }
+
+    private Fixture fixture(String room) {
+        return Fixtures.of(survey().findings()).all().stream()
+                .filter(f -> f.room().equals(room))
+                .findFirst()
+                .orElseThrow();
+    }
+
+    @Test
+    void aRoomIsAddedItsWaterToldAndItStandsOnTheLinesPage() throws TimeoutException {
+        push(KeyCode.CONTROL, KeyCode.DIGIT1);
+        until(() -> lookup("#new-fixture").tryQuery().isPresent());
+        keep(lookup("#new-fixture").queryAs(TextField.class), "hall bath");
+        until(() -> Fixtures.of(survey().findings()).all().size() == 1);
+        assertThat(fixture("hall bath").arrived()).isEqualTo(Arrival.UNTESTED);
+        keep((TextField) named("How hall bath was run"), "4 min");
+        until(() -> fixture("hall bath").ran().equals("4 min"));
+        choose("Water of hall bath", Arrival.SEEN);
+        until(() -> fixture("hall bath").arrived() == Arrival.SEEN);
+        keep((TextField) named("Delay of hall bath"), "a while");
+        until(() -> notice().contains("It was left as it was"));
+        assertThat(fixture("hall bath").delay()).isEmpty();
+        keep((TextField) named("Delay of hall bath"), "40 s");
+        until(() -> fixture("hall bath").delay().equals("40 s"));
+        assertThat(fixture("hall bath").findings()).hasSize(1);
+
+        push(KeyCode.CONTROL, KeyCode.DIGIT3);
+        until(() -> lookup("#line-told").tryQuery().isPresent());
+        interact(() -> lookup("#line-told").queryAs(ToggleButton.class).fire());
+        until(() -> shows("hall bath") && shows("its water was seen to come after 40 s"));
+    }
+
+    @Test
+    void theLinesPageSaysWhatIsMissingWhereNothingWasTold() throws TimeoutException {
+        push(KeyCode.CONTROL, KeyCode.DIGIT3);
+        until(() -> lookup("#line-told").tryQuery().isPresent());
+        interact(() -> lookup("#line-told").queryAs(ToggleButton.class).fire());
+        until(() -> lookup((Label l) -> l.getText().startsWith("Nothing was told yet"))
+                .tryQuery()
+                .isPresent());
+        marked("driveway 2-6");
+        until(() -> shows("driveway"));
+        interact(() -> job().work().undo());
+        until(() -> !shows("driveway"));
+    }
+
+    private void keep(TextField field, String text) {
+        interact(() -> {
+            field.requestFocus();
+            field.setText(text);
+            field.getOnAction().handle(null);
+        });
+    }
+
+    private boolean shows(String words) {
+        return lookup("#line-page")
+                .lookup((Label l) -> l.getText().equals(words))
+                .tryQuery()
+                .isPresent();
     }
 }

@@ -1,6 +1,5 @@
 package hitch.paper;
 
-import hitch.core.detail.Detail;
 import hitch.core.detail.Details;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.exchange.FindingRow;
@@ -104,11 +103,7 @@ public final class ReportPage {
     /** A room and its water as the page tells it. */
     public record Water(String room, String ran, String came) {
         static Water of(Fixtures.Fixture fixture) {
-            return new Water(
-                    fixture.room(),
-                    fixture.ran(),
-                    Detail.ARRIVED.say(fixture.arrived())
-                            + (fixture.delay().isBlank() ? "" : " after " + fixture.delay()));
+            return new Water(fixture.room(), fixture.ran(), fixture.came());
         }
     }
 

@@ -3,6 +3,8 @@ package hitch.paper;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
+import hitch.core.detail.Detail;
+import hitch.core.detail.Details;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.exchange.FindingRow;
@@ -63,6 +65,50 @@ class ReportPageTest {
                         false)));
         String page = page(Reckoner.survey(job), Recipient.HOMEOWNER);
         assertThat(page).doesNotContain("<script>").contains("&lt;script&gt;");
+    }
+
+    private static Job noted(String... notes) {
+        Job job = Sample.marked();
+        for (String note : notes) {
+            job = Sample.note(job, Sample.DOWN, 5, note);
+        }
+        return job;
+    }
+
+    @Test
+    void tellsWhereWaterWasRunAndWhatCameOfIt() {
+        String page = page(
+                Reckoner.survey(noted("2 baths, kitchen", "kitchen: run 3 min, seen after 25 s")), Recipient.HOMEOWNER);
+        assertThat(page)
+                .contains("Where water was run")
+                .contains(
+                        "<tr><td>kitchen</td><td class=\"m\">3 min</td><td>its water was seen to come after 25 s</td></tr>")
+                .contains("<tr><td>2 baths</td><td class=\"m\"></td><td>not tested</td></tr>");
+        assertThat(page(SURVEY, Recipient.HOMEOWNER)).doesNotContain("Where water was run");
+    }
+
+    @Test
+    void whatWasNoticedInTheHouseIsHeldAgainstWhatWasFoundAndKeptFromADistrict() {
+        Survey survey =
+                Reckoner.survey(noted("backup explained: roots 38", "none of this explains the smell in the basement"));
+        assertThat(page(survey, Recipient.HOMEOWNER))
+                .contains("What was noticed in the house")
+                .contains("Explained by what was found: roots.")
+                .contains("Not explained yet by what was found.");
+        assertThat(page(survey, Recipient.DISTRICT))
+                .doesNotContain("What was noticed in the house")
+                .doesNotContain("basement");
+    }
+
+    @Test
+    void whatIsKnownOfTheVisitIsToldToThoseWhoMaySeeIt() {
+        PropertyFacts facts = Sample.marked().facts();
+        Details known = Details.of(Detail.BUILT, 1958).with(Detail.OPERATOR, "E. Farrow");
+        Survey survey = Reckoner.survey(Sample.marked().with(new Edit.DescribeProperty(facts.withMore(known))));
+        assertThat(page(survey, Recipient.HOMEOWNER))
+                .contains("<dt>" + Detail.BUILT.title() + "</dt><dd>1958</dd>")
+                .contains("E. Farrow");
+        assertThat(page(survey, Recipient.DISTRICT)).doesNotContain("E. Farrow");
     }
 
     @Test

@@ -79,7 +79,7 @@ public final class Detail<T> {
             });
     public static final Detail<Duration> DELAY = house("delay", "After", Form.time(), v -> "after " + Times.write(v));
     public static final Detail<Kept> KEPT = house("kept", "Kept", Form.words(Kept.values()), Kept::word);
-    public static final Detail<String> ASKS = house("asks", "Asks for", Form.text("cleaning"), v -> "for " + v);
+    public static final Detail<String> ASKS = house("asks", "For what", Form.text("cleaning"), v -> "for " + v);
     public static final Detail<String> WHEN = house("when", "When it is", Form.text("since March"), v -> v);
     public static final Detail<String> WHO =
             new Detail<>("who", "Who", Form.text("tenant"), v -> "by the " + v, Reach.PEOPLE);

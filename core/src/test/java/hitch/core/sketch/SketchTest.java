@@ -74,6 +74,40 @@ class SketchTest {
     }
 
     @Test
+    void whatCoversTheGroundIsNamedBetweenItsEnds() {
+        Survey survey = new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 50)
+                .note("street", 3, "driveway 10-30")
+                .note("street", 40, "street 40-41")
+                .facts(f -> f.withGround(Ground.slope(-2)))
+                .survey();
+        View view = SectionSketch.all(survey, WIDTH).orElseThrow();
+        Sketch sketch = section(survey);
+        assertThat(sketch.marks().stream()
+                        .filter(m -> m instanceof Mark.Words w && w.text().equals("driveway")))
+                .singleElement()
+                .satisfies(m -> assertThat(((Mark.Words) m).x()).isCloseTo(view.x(at(20)), within(1.0)));
+        assertThat(sketch.hots())
+                .as("too short for its word, it still tells of itself")
+                .filteredOn(h -> h.words().endsWith(": street"))
+                .singleElement()
+                .satisfies(h -> assertThat(h.x()).isCloseTo(view.x(at(40)), within(1.0)));
+    }
+
+    @Test
+    void whatCoversTheGroundIsLeftOutOfAViewItIsNotIn() {
+        Survey survey = new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 50)
+                .note("street", 3, "driveway 10-20")
+                .facts(f -> f.withGround(Ground.slope(-2)))
+                .survey();
+        View near = new View(new Extent(at(30), at(50)), 0, WIDTH);
+        assertThat(SectionSketch.draw(survey, near, Optional.empty(), SectionSketch.height(survey))
+                        .hots())
+                .noneMatch(h -> h.words().contains("driveway"));
+    }
+
+    @Test
     void aDrawingIsWellFormedWhateverWasTyped() throws Exception {
         Survey survey = survey();
         String svg = SketchSvg.write(

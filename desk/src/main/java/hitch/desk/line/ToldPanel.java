@@ -1,6 +1,5 @@
 package hitch.desk.line;
 
-import hitch.core.detail.Detail;
 import hitch.core.detail.Kept;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
@@ -86,11 +85,7 @@ final class ToldPanel implements Panel {
     private static Table fixtures(Survey survey) {
         Table table = new Table("Water run");
         for (Fixtures.Fixture fixture : Fixtures.of(survey.findings()).all()) {
-            table.row(
-                    fixture.room(),
-                    fixture.ran(),
-                    Detail.ARRIVED.say(fixture.arrived())
-                            + (fixture.delay().isBlank() ? "" : " after " + fixture.delay()));
+            table.row(fixture.room(), fixture.ran(), fixture.came());
         }
         return table;
     }

@@ -51,43 +51,16 @@ final class Abbreviations {
         return out;
     }
 
-    /** Words that are heard with a shortened "is" or "has" behind them: "a crack at forty-one's fine", "paper's hung up". */
-    private static final Set<String> WITH_IS = Set.of(
-            "paper",
-            "belly",
-            "offset",
-            "root",
-            "coupling",
-            "wipe",
-            "rag",
-            "grease",
-            "scale",
-            "crack",
-            "one",
-            "two",
-            "three",
-            "four",
-            "five",
-            "six",
-            "seven",
-            "eight",
-            "nine",
-            "ten",
-            "twenty",
-            "thirty",
-            "forty",
-            "fifty",
-            "sixty",
-            "seventy",
-            "eighty",
-            "ninety");
+    /** Words that, as figures, are heard with a shortened "is" or "has" behind them: "a crack at forty-one's fine", "paper's hung up". */
+    private static final Set<String> WITH_IS =
+            Set.of("paper", "belly", "offset", "root", "coupling", "wipe", "rag", "grease", "scale", "crack");
 
     private static Token spelled(List<Token> tokens, int i) {
         Token token = tokens.get(i);
         String text = token.text();
         boolean shortened = text.endsWith("s")
                 && token.end() - token.start() == text.length() + 1
-                && WITH_IS.contains(text.substring(0, text.length() - 1));
+                && isHeardWithIs(text.substring(0, text.length() - 1));
         if (shortened) {
             return new Token(text.substring(0, text.length() - 1), Double.NaN, token.start(), token.end());
         }
@@ -96,6 +69,10 @@ final class Abbreviations {
             return token;
         }
         return new Token(full, Double.NaN, token.start(), token.end());
+    }
+
+    private static boolean isHeardWithIs(String word) {
+        return WITH_IS.contains(word) || NumberWords.whole(word).isPresent();
     }
 
     /** One letter of a row of them, such as P V C, or beside a sign that makes it something else. */

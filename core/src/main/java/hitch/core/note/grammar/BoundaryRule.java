@@ -4,6 +4,7 @@ import hitch.core.detail.Detail;
 import hitch.core.detail.Evidence;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
+import hitch.core.line.GroundMark;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -91,7 +92,7 @@ final class BoundaryRule implements MoreRules.Rule {
             }
         }
         if (sense.says(Pattern.compile("\\b(?:sidewalk|walk)\\b")) && boundary.asks(Detail.SURFACE)) {
-            boundary.say(Detail.SURFACE, hitch.core.line.GroundMark.Surface.SIDEWALK);
+            boundary.say(Detail.SURFACE, GroundMark.Surface.SIDEWALK);
         }
         sense.find(CURB).filter(m -> sense.says(OWNED)).ifPresent(m -> {
             sense.sayWords(boundary, Detail.MARK, m.group(1), m);

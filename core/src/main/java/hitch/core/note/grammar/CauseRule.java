@@ -1,6 +1,7 @@
 package hitch.core.note.grammar;
 
 import hitch.core.detail.Detail;
+import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -37,7 +38,7 @@ final class CauseRule implements MoreRules.Rule {
                 .ifPresent(m -> sense.nearest(m.first(), c -> c.isCondition() && c.asks(Detail.CAUSE))
                         .ifPresent(c -> {
                             sense.sayWords(c, Detail.CAUSE, m.group(1), m);
-                            c.sure(hitch.core.finding.Certainty.SEEN);
+                            c.sure(Certainty.SEEN);
                         }));
     }
 

@@ -1,5 +1,6 @@
 package hitch.core.note.grammar;
 
+import hitch.core.measure.Distance;
 import hitch.core.note.grammar.Meaning.Amount;
 
 /**
@@ -70,11 +71,7 @@ final class Corrections {
             parts.set(
                     old,
                     new Amount(
-                            new hitch.core.measure.Distance(
-                                    Math.round(was.length().mm() * scale)),
-                            value,
-                            was.small(),
-                            was.singular()));
+                            new Distance(Math.round(was.length().mm() * scale)), value, was.small(), was.singular()));
             parts.remove(sorry, next);
         } else {
             Meaning said = parts.at(next).meaning();

@@ -3,6 +3,7 @@ package hitch.core.note.grammar;
 import hitch.core.detail.Detail;
 import hitch.core.finding.FindingKind;
 import hitch.core.note.Act;
+import hitch.core.note.Draft;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -38,7 +39,7 @@ final class FactRule implements MoreRules.Rule {
             sense.say(
                     sense.add(FindingKind.REMARK, internal.get().first()),
                     Detail.ASKS,
-                    hitch.core.note.Draft.DO_NOT_SHARE,
+                    Draft.DO_NOT_SHARE,
                     internal.get());
             return;
         }

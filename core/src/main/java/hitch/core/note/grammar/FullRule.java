@@ -1,5 +1,7 @@
 package hitch.core.note.grammar;
 
+import hitch.core.detail.Detail;
+import hitch.core.finding.FindingKind;
 import java.util.regex.Pattern;
 
 /** "Packed solid", "completely blocked": all of the bore. "Two thirds of the wall still there": what scale has left of it. */
@@ -15,23 +17,21 @@ final class FullRule implements MoreRules.Rule {
                 .filter(m -> !sense.has(Meaning.Share.class))
                 .ifPresent(m -> sense.nearest(m.first(), c -> c.fits(new Meaning.Share(100)) && c.isCondition())
                         .ifPresent(c -> c.full()));
-        boolean iron = sense.text().contains("iron") && !sense.any(hitch.core.finding.FindingKind.SCALE);
+        boolean iron = sense.text().contains("iron") && !sense.any(FindingKind.SCALE);
         if (iron && sense.says(LEFT) && sense.has(Meaning.Share.class)) {
-            sense.add(
-                    hitch.core.finding.FindingKind.SCALE,
-                    sense.find(LEFT).orElseThrow().first());
+            sense.add(FindingKind.SCALE, sense.find(LEFT).orElseThrow().first());
         }
         int share = sense.next(0, Meaning.Share.class);
-        sense.first(hitch.core.finding.FindingKind.SCALE)
-                .filter(c -> share >= 0 && c.asks(hitch.core.detail.Detail.LEFT) && sense.says(LEFT))
+        sense.first(FindingKind.SCALE)
+                .filter(c -> share >= 0 && c.asks(Detail.LEFT) && sense.says(LEFT))
                 .ifPresent(c -> {
                     int percent = sense.parts()
                             .as(share, Meaning.Share.class)
                             .orElseThrow()
                             .percent();
-                    c.say(hitch.core.detail.Detail.LEFT, percent)
+                    c.say(Detail.LEFT, percent)
                             .understanding(
-                                    hitch.core.detail.Detail.LEFT,
+                                    Detail.LEFT,
                                     share,
                                     sense.find(LEFT)
                                             .map(Sense.Match::last)

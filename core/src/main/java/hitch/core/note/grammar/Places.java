@@ -1,6 +1,7 @@
 package hitch.core.note.grammar;
 
 import hitch.core.finding.FindingKind;
+import hitch.core.note.Act;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -37,8 +38,7 @@ final class Places {
     }
 
     private static boolean takes(Candidate c) {
-        return c.isFinding() && !c.is(FindingKind.ADVICE) && !c.is(FindingKind.SYMPTOM)
-                || c.matter() == hitch.core.note.Act.ZERO;
+        return c.isFinding() && !c.is(FindingKind.ADVICE) && !c.is(FindingKind.SYMPTOM) || c.matter() == Act.ZERO;
     }
 
     /**

@@ -1,7 +1,5 @@
 package hitch.core.note.grammar;
 
-import hitch.core.detail.Detail;
-
 /** Words of the vocabulary that say a detail: each is said of the nearest thing that can have it. */
 final class SaidRule implements MoreRules.Rule {
     @Override
@@ -14,10 +12,5 @@ final class SaidRule implements MoreRules.Rule {
                             .ifPresent(
                                     c -> c.sayText(said.detail(), said.value()).understanding(said.detail(), at, at)));
         }
-    }
-
-    /** Whether any thing of the sentence asks for it. */
-    static boolean isAsked(Sense sense, Detail<?> detail) {
-        return sense.found().stream().anyMatch(c -> c.asks(detail));
     }
 }

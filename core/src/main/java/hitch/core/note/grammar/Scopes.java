@@ -1,6 +1,7 @@
 package hitch.core.note.grammar;
 
 import hitch.core.finding.Certainty;
+import hitch.core.finding.FindingKind;
 import java.util.regex.Pattern;
 
 /** Tells how a word of a sentence is meant: asserted, doubted, denied, or not claimed at all. */
@@ -272,7 +273,7 @@ final class Scopes {
 
     private boolean isOtherFinding(int j) {
         return parts.as(j, Meaning.Thing.class)
-                .map(t -> t.kind().family() == hitch.core.finding.FindingKind.Family.CONDITION)
+                .map(t -> t.kind().family() == FindingKind.Family.CONDITION)
                 .orElse(false);
     }
 

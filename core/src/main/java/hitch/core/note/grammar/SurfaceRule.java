@@ -4,6 +4,7 @@ import hitch.core.detail.Detail;
 import hitch.core.finding.FindingKind;
 import hitch.core.line.GroundMark.Surface;
 import hitch.core.measure.Distance;
+import hitch.core.note.Act;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -31,7 +32,7 @@ final class SurfaceRule implements MoreRules.Rule {
                 .filter(c -> c.asks(Detail.SURFACE) && !c.is(FindingKind.SURFACE))
                 .findFirst();
         boolean other = sense.found().stream()
-                .anyMatch(c -> (c.isFinding() || c.matter() instanceof hitch.core.note.Act)
+                .anyMatch(c -> (c.isFinding() || c.matter() instanceof Act)
                         && !c.is(FindingKind.DEBRIS)
                         && !c.is(FindingKind.STANDING_WATER));
         Sense.Match words = new Sense.Match(clues.getFirst(), clues.getFirst(), List.of());

@@ -33,8 +33,13 @@ public final class Fixtures {
             if (!ran.isBlank()) {
                 parts.add("run " + ran);
             }
-            parts.add(Detail.ARRIVED.say(arrived) + (delay.isBlank() ? "" : " after " + delay));
+            parts.add(came());
             return room + ": " + String.join(", ", parts);
+        }
+
+        /** What became of its water: {@code its water was seen to come after 40 s}. */
+        public String came() {
+            return Detail.ARRIVED.say(arrived) + (delay.isBlank() ? "" : " after " + delay);
         }
     }
 
