@@ -1,6 +1,9 @@
 package hitch.app;
 
 import hitch.core.counter.CounterTrace;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.FrameRef;
 import hitch.desk.HitchWindow;
 import hitch.desk.JobView;
 import hitch.media.voice.BuiltInVoice;
@@ -9,6 +12,7 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayDeque;
+import java.util.Comparator;
 import java.util.Deque;
 import java.util.Optional;
 import java.util.function.BooleanSupplier;
@@ -81,6 +85,8 @@ public final class ShotsApp extends Application {
                 steps.add(() -> save(BENCHES[number] + (dark ? "-dark" : "")));
             }
         }
+        told(window);
+        details(window);
         spoken(window);
         counter(window);
         steps.add(() -> ((Button) stage.getScene().lookup("#open-keys")).fire());
@@ -95,6 +101,39 @@ public final class ShotsApp extends Application {
         if (stage.getScene().lookup("#out-folder") instanceof TextField folder) {
             folder.setText("Deliveries/7-teasel-lane");
         }
+    }
+
+    /** What was told rather than found. */
+    private void told(HitchWindow window) {
+        steps.add(() -> {
+            window.theme().darkProperty().set(false);
+            window.job().orElseThrow().show(2);
+        });
+        steps.add(() -> ((ToggleButton) stage.getScene().lookup("#line-told")).fire());
+        steps.add(() -> save("told"));
+    }
+
+    /** All that is said of the condition that has the most said of it, at its frame. */
+    private void details(HitchWindow window) {
+        steps.add(() -> window.job().orElseThrow().show(1));
+        steps.add(() -> {
+            ((TextField) stage.getScene().lookup("#note")).clear();
+            JobView job = window.job().orElseThrow();
+            LocatedFinding most = job.work().now().survey().findings().stream()
+                    .filter(f -> f.finding().kind().family() == FindingKind.Family.CONDITION)
+                    .max(Comparator.comparingInt(
+                            f -> f.finding().traits().details().all().size()))
+                    .orElseThrow();
+            FrameRef at = most.finding().frame();
+            job.player().seek(job.work().now().job().clip(at.clip()).orElseThrow(), at);
+            @SuppressWarnings("unchecked")
+            ListView<LocatedFinding> list =
+                    (ListView<LocatedFinding>) stage.getScene().lookup("#findings");
+            list.getSelectionModel().select(most);
+            ((ToggleButton) stage.getScene().lookup("#show-details")).fire();
+        });
+        steps.add(ShotsApp::rest);
+        steps.add(() -> save("details"));
     }
 
     /** What was said on the demo's clips, in the queue. */
