@@ -145,14 +145,6 @@ class DetailsWindowTest extends OpenWindow {
         until(() -> !shows("driveway"));
     }
 
-    private void keep(TextField field, String text) {
-        interact(() -> {
-            field.requestFocus();
-            field.setText(text);
-            field.getOnAction().handle(null);
-        });
-    }
-
     private boolean shows(String words) {
         return lookup("#line-page")
                 .lookup((Label l) -> l.getText().equals(words))

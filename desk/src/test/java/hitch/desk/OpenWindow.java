@@ -18,6 +18,7 @@ import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
+import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
@@ -93,6 +94,15 @@ public abstract class OpenWindow extends QuickHand {
     protected <T> void choose(String accessible, T value) {
         ComboBox<T> box = (ComboBox<T>) named(accessible);
         interact(() -> box.setValue(value));
+    }
+
+    /** Types into a field and presses Enter. */
+    protected void keep(TextField field, String text) {
+        interact(() -> {
+            field.requestFocus();
+            field.setText(text);
+            field.getOnAction().handle(null);
+        });
     }
 
     protected JobView job() {

@@ -3,6 +3,7 @@ package hitch.paper;
 import hitch.core.detail.Details;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.exchange.FindingRow;
+import hitch.core.exchange.PhotoRow;
 import hitch.core.finding.Weight;
 import hitch.core.judge.Cautions;
 import hitch.core.pipe.Wall;
@@ -65,6 +66,7 @@ public final class ReportPage {
                 "fixtures",
                 Fixtures.of(may.findings()).all().stream().map(Water::of).toList());
         values.put("symptoms", Symptoms.of(may.findings()));
+        values.put("photos", PhotoRow.of(may));
         values.put("cautions", Cautions.ALL);
         values.put("tones", Tone.values());
         values.put("video", video);

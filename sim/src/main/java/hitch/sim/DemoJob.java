@@ -2,6 +2,8 @@ package hitch.sim;
 
 import hitch.core.counter.Reading;
 import hitch.core.detail.Details;
+import hitch.core.finding.Finding;
+import hitch.core.finding.PhotoPlace;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
@@ -37,6 +39,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Sets up a fresh copy of the demo job: the shipped clips, and what a reviewer has done with them so far. */
 public final class DemoJob {
@@ -69,16 +72,23 @@ public final class DemoJob {
         try {
             Files.createDirectories(clips);
             for (Scenario.Take take : scenario.clips()) {
-                try (InputStream in = DemoJob.class.getResourceAsStream(SHIPPED + take.file())) {
-                    if (in == null) {
-                        throw new StoreException("The demo clip " + take.file()
-                                + " is missing from the program. Record it anew with: ./hitch sim demo --out DIR");
-                    }
-                    Files.copy(in, clips.resolve(take.file()));
-                }
+                copy(take.file(), clips);
+            }
+            for (Scenario.Photo photo : scenario.photos()) {
+                copy(photo.file(), clips);
             }
         } catch (IOException e) {
             throw new StoreException("The demo job could not be copied to " + clips + ": " + e.getMessage(), e);
+        }
+    }
+
+    private static void copy(String file, Path clips) throws StoreException, IOException {
+        try (InputStream in = DemoJob.class.getResourceAsStream(SHIPPED + file)) {
+            if (in == null) {
+                throw new StoreException("The demo's " + file
+                        + " is missing from the program. Record it anew with: ./hitch sim demo --out DIR");
+            }
+            Files.copy(in, clips.resolve(file));
         }
     }
 
@@ -112,6 +122,23 @@ public final class DemoJob {
             readCounter(job, footage, scenario, entry.getKey(), entry.getValue());
             note(job, footage, entry.getKey(), entry.getValue());
             talk(job, entry.getKey(), entry.getValue());
+        }
+        for (Scenario.Photo photo : scenario.photos()) {
+            place(
+                    job,
+                    photo,
+                    footage.takeIn(job.folder().resolve("clips").resolve(photo.file()), job.job(), Progress.NONE));
+        }
+    }
+
+    private static void place(JobFolder job, Scenario.Photo photo, Clip taken) throws StoreException {
+        job.apply(new Edit.PutClip(taken));
+        Optional<Finding> shown = job.job().findings().stream()
+                .filter(f -> f.wording().contains(photo.mark()))
+                .findFirst();
+        if (shown.isPresent()) {
+            job.apply(new Edit.PlacePhoto(
+                    taken.id(), Optional.of(new PhotoPlace.OfFinding(shown.get().id()))));
         }
     }
 

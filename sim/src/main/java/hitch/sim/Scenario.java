@@ -19,6 +19,7 @@ import java.util.Map;
  * @param pipes the pipe from the building to the main, in order, without gaps
  * @param features what is in it
  * @param clips what was recorded
+ * @param photos what was photographed above ground
  */
 public record Scenario(
         long seed,
@@ -31,7 +32,22 @@ public record Scenario(
         double ground,
         List<Pipe> pipes,
         List<Feature> features,
-        List<Take> clips) {
+        List<Take> clips,
+        List<Photo> photos) {
+
+    public Scenario {
+        photos = photos == null ? List.of() : List.copyOf(photos);
+    }
+
+    /**
+     * A photograph, taken on the way that a take above ground walks.
+     *
+     * @param file its name
+     * @param on file of that take
+     * @param t when, seconds into it
+     * @param mark words of the note about what it shows
+     */
+    public record Photo(String file, String on, double t, String mark) {}
 
     /**
      * The property and the people, all invented.

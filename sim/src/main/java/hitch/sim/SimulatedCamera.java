@@ -2,6 +2,8 @@ package hitch.sim;
 
 import hitch.media.MediaException;
 import hitch.media.Progress;
+import hitch.media.clip.Picture;
+import hitch.media.render.Still;
 import hitch.media.render.VideoWriter;
 import hitch.media.voice.Narrator;
 import java.awt.image.BufferedImage;
@@ -18,6 +20,8 @@ import java.util.concurrent.Future;
 /** Records the takes of a scenario as footage, with the truth beside each. */
 public final class SimulatedCamera {
     private static final int AHEAD = 8;
+    private static final int PHOTO_WIDTH = 960;
+    private static final int PHOTO_HEIGHT = 1280;
 
     private final Scenario scenario;
     private final Narrator technician;
@@ -31,8 +35,11 @@ public final class SimulatedCamera {
         this.skin = new PipeSkin(scenario, shape);
     }
 
-    /** Records every take into {@code folder}. */
+    /** Records every take, and takes every photograph, into {@code folder}. */
     public void recordAll(Path folder, Progress progress) throws MediaException {
+        for (Scenario.Photo photo : scenario.photos()) {
+            photograph(photo, folder.resolve(photo.file()));
+        }
         double total =
                 scenario.clips().stream().mapToDouble(Scenario.Take::seconds).sum();
         double done = 0;
@@ -42,6 +49,27 @@ public final class SimulatedCamera {
             Truth.of(scenario, take).write(folder.resolve(take.file().replaceAll("\\.[^.]+$", "") + ".truth.json"));
             done = next;
         }
+    }
+
+    /** Takes one photograph, as a telephone would. */
+    public void photograph(Scenario.Photo photo, Path out) throws MediaException {
+        Scenario.Take way = scenario.clips().stream()
+                .filter(t -> t.file().equals(photo.on()))
+                .findFirst()
+                .orElseThrow(() -> new MediaException(
+                        photo.file() + " is to be taken on " + photo.on() + ", which is no clip of the scenario."));
+        float[] light = new float[PHOTO_WIDTH * PHOTO_HEIGHT * 3];
+        new GroundView(scenario, way).draw(photo.t(), PHOTO_WIDTH, PHOTO_HEIGHT, light);
+        int[] rgb = new int[PHOTO_WIDTH * PHOTO_HEIGHT];
+        for (int i = 0; i < rgb.length; i++) {
+            rgb[i] = eye(light[i * 3]) << 16 | eye(light[i * 3 + 1]) << 8 | eye(light[i * 3 + 2]);
+        }
+        Still.savePhoto(new Picture(PHOTO_WIDTH, PHOTO_HEIGHT, rgb, 0), out);
+    }
+
+    /** Light as a picture stores it. */
+    private static int eye(float light) {
+        return (int) Math.round(255 * Math.pow(Math.clamp(light, 0, 1), 1 / 2.2));
     }
 
     /** Records one take to {@code out}. */

@@ -10,7 +10,9 @@ import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
+import hitch.media.clip.ClipFacts;
 import hitch.media.clip.ClipIndexer;
+import hitch.media.clip.FrameReader;
 import hitch.media.voice.Narrator;
 import hitch.media.voice.Sound;
 import hitch.store.JobFolder;
@@ -44,7 +46,8 @@ class SimulatedCameraTest {
                 DEMO.ground(),
                 DEMO.pipes(),
                 DEMO.features(),
-                takes);
+                takes,
+                List.of());
     }
 
     private static double brightness(int[] rgb) {
@@ -64,9 +67,31 @@ class SimulatedCameraTest {
                 new SimulatedCamera(scenario, SILENT).draw(scenario.clips().getFirst(), 114);
         assertThat(again).isEqualTo(first);
         Scenario other = new Scenario(
-                5, 160, 120, 10, 200_000, "", DEMO.visit(), DEMO.ground(), DEMO.pipes(), DEMO.features(), DEMO.clips());
+                5,
+                160,
+                120,
+                10,
+                200_000,
+                "",
+                DEMO.visit(),
+                DEMO.ground(),
+                DEMO.pipes(),
+                DEMO.features(),
+                DEMO.clips(),
+                DEMO.photos());
         assertThat(new SimulatedCamera(other, SILENT).draw(other.clips().getFirst(), 114))
                 .isNotEqualTo(first);
+    }
+
+    @Test
+    void aPhotographIsOfTheWayAboveGroundAndIsReadAsOne() throws MediaException {
+        Path file = folder.resolve("paint.jpg");
+        new SimulatedCamera(DEMO, SILENT).photograph(DEMO.photos().getFirst(), file);
+        ClipFacts facts = ClipIndexer.index(file);
+        assertThat(facts.photo()).isTrue();
+        try (FrameReader reader = new FrameReader(file, facts.index())) {
+            assertThat(brightness(reader.frame(0).rgb())).isBetween(35.0, 210.0);
+        }
     }
 
     @Test

@@ -100,7 +100,8 @@ final class TakeIn {
                     facts.picture().shownWidth(),
                     facts.picture().shownHeight(),
                     facts.sound().isPresent(),
-                    facts.recorded());
+                    facts.recorded(),
+                    facts.photo());
             String damage = facts.damage().isEmpty()
                     ? ""
                     : file.getFileName() + ": " + String.join("; ", facts.damage())

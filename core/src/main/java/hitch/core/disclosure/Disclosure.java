@@ -18,12 +18,14 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.rules.ShowingRules;
 import hitch.core.run.Run;
 import hitch.core.survey.PlaceWords;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Whose;
+import hitch.core.survey.told.Photos.Photo;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
@@ -175,6 +177,31 @@ public final class Disclosure {
     /** The finding that {@code id} is a sight of, as this recipient may see it. */
     public Optional<LocatedFinding> finding(FindingId id) {
         return findings.stream().filter(f -> f.ids().contains(id)).findFirst();
+    }
+
+    /**
+     * The photographs this recipient gets, called as it may know them: those of which it is known what they show. Whoever
+     * sees the public part alone gets none: they are of yards, houses and people.
+     */
+    public List<Photo> photos() {
+        if (part.isPresent()) {
+            return List.of();
+        }
+        return survey.photos().all().stream()
+                .filter(Photo::isPlaced)
+                .map(p -> new Photo(
+                        p.clip()
+                                .at(text(p.clip().file()))
+                                .withId(new ClipId(text(p.clip().id().value()))),
+                        p.at(),
+                        p.finding().flatMap(this::seen),
+                        text(p.room())))
+                .toList();
+    }
+
+    /** Where a place of the line is, in words. */
+    public PlaceWords place(Station at) {
+        return survey.line().place(Branch.LINE, at, unit());
     }
 
     /** A clip, called as this recipient may know it. */

@@ -47,6 +47,7 @@ import java.util.stream.Collectors;
  * @param also ids it was marked under too
  * @param whose owner's or public by the house rules; empty while the boundary is not known
  * @param howSure how sure it is: seen, likely, possible, one of two, heard, told
+ * @param photos file names of the photographs that show it, with a space between
  * @param details whatever else was said, each text by the key of its detail
  */
 public record FindingRow(
@@ -77,6 +78,7 @@ public record FindingRow(
         String also,
         String whose,
         String howSure,
+        String photos,
         Map<String, String> details) {
 
     /** The rows a recipient gets, in the story's order. */
@@ -119,6 +121,10 @@ public record FindingRow(
                 found.also().stream().map(FindingId::value).collect(Collectors.joining(" ")),
                 may.whose(found),
                 found.finding().certainty().word(),
+                PhotoRow.of(may).stream()
+                        .filter(p -> p.finding().equals(found.finding().id().value()))
+                        .map(PhotoRow::file)
+                        .collect(Collectors.joining(" ")),
                 found.finding().traits().details().texts());
     }
 
@@ -138,7 +144,7 @@ public record FindingRow(
         return "stills/" + id + "-" + found.finding().kind().word().replace(' ', '-') + ".png";
     }
 
-    private static String feet(Station station) {
+    static String feet(Station station) {
         String text = String.format(Locale.ROOT, "%.1f", station.mm() / 304.8);
         return text.equals("-0.0") ? "0.0" : text;
     }

@@ -37,7 +37,8 @@ public final class FindingsCsv {
             "also_seen",
             "also_marked_as",
             "whose",
-            "how_sure");
+            "how_sure",
+            "photos");
 
     private FindingsCsv() {}
 
@@ -74,7 +75,8 @@ public final class FindingsCsv {
                 r.seen(),
                 r.also(),
                 r.whose(),
-                r.howSure()
+                r.howSure(),
+                r.photos()
             };
             Stream<Object> said = details.stream().map(key -> r.details().getOrDefault(key, ""));
             printer.printRecord(Stream.concat(Arrays.stream(cells), said)

@@ -33,6 +33,7 @@ public final class FindingsJson {
             root.put("pipe", spans(may));
         }
         told(may, root);
+        root.put("photographs", PhotoRow.of(may));
         root.put("findings", FindingRow.of(may));
         return MAPPER.writeValueAsString(root);
     }

@@ -3,7 +3,7 @@ package hitch.core.footage;
 import io.soabase.recordbuilder.core.RecordBuilder;
 
 /**
- * One footage file of a job, read only.
+ * One footage file of a job, or one photograph, read only.
  *
  * @param id name within the job
  * @param file path of the file; relative to the job folder where it lies inside it
@@ -17,6 +17,7 @@ import io.soabase.recordbuilder.core.RecordBuilder;
  * @param height picture height, pixels
  * @param sound whether the file has a sound stream
  * @param recorded when the file says it was recorded, as written in it; empty when it does not say
+ * @param photo whether it is a photograph: one picture, on no run
  */
 @RecordBuilder
 public record Clip(
@@ -31,7 +32,8 @@ public record Clip(
         int width,
         int height,
         boolean sound,
-        String recorded)
+        String recorded,
+        boolean photo)
         implements ClipBuilder.With {
     public Clip {
         if (frames < 1 || endPts <= firstPts) {
@@ -40,6 +42,23 @@ public record Clip(
         if (!sha256.matches("[0-9a-f]{64}")) {
             throw new IllegalArgumentException(file + " has no valid SHA-256");
         }
+    }
+
+    /** Footage, as a camera in the pipe records it. */
+    public Clip(
+            ClipId id,
+            String file,
+            String sha256,
+            long bytes,
+            TimeBase base,
+            long firstPts,
+            long endPts,
+            int frames,
+            int width,
+            int height,
+            boolean sound,
+            String recorded) {
+        this(id, file, sha256, bytes, base, firstPts, endPts, frames, width, height, sound, recorded, false);
     }
 
     /** This clip with its file at another place. */

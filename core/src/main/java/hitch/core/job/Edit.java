@@ -6,6 +6,7 @@ import hitch.core.counter.Doubtful;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.PhotoPlace;
 import hitch.core.finding.Sighting;
 import hitch.core.finding.Traits;
 import hitch.core.finding.Weight;
@@ -56,7 +57,7 @@ public sealed interface Edit {
     record PutClip(Clip clip) implements Edit {
         @Override
         public String words() {
-            return "add clip " + clip.fileName();
+            return (clip.photo() ? "add photograph " : "add clip ") + clip.fileName();
         }
     }
 
@@ -85,6 +86,18 @@ public sealed interface Edit {
         @Override
         public String words() {
             return (aside ? "leave out clip " : "take in clip ") + clip;
+        }
+    }
+
+    /** Says what a photograph shows; nothing takes back what was said. */
+    record PlacePhoto(ClipId photo, Optional<PhotoPlace> place) implements Edit {
+        public PlacePhoto {
+            place = place == null ? Optional.empty() : place;
+        }
+
+        @Override
+        public String words() {
+            return "place photograph " + photo;
         }
     }
 

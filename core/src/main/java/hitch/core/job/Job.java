@@ -4,6 +4,7 @@ import hitch.core.counter.CounterMark;
 import hitch.core.counter.CounterMarks;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.PhotoPlace;
 import hitch.core.footage.AdjustedSpan;
 import hitch.core.footage.Adjustments;
 import hitch.core.footage.Clip;
@@ -34,6 +35,7 @@ import java.util.stream.Collectors;
  * @param marks what is known of the counter of each clip
  * @param aside clips that are left out of the reckoning
  * @param adjustments how stretches of clips are looked at
+ * @param photos what photographs show, as far as it was said
  * @param findings in the order they were made
  * @param talk captions of what was said, in the order they came in
  * @param line what is known of the line besides what was seen
@@ -49,6 +51,7 @@ public record Job(
         Map<ClipId, CounterMarks> marks,
         Set<ClipId> aside,
         Map<ClipId, Adjustments> adjustments,
+        Map<ClipId, PhotoPlace> photos,
         List<Finding> findings,
         List<Commentary> talk,
         LineFacts line,
@@ -61,6 +64,7 @@ public record Job(
             List.of(),
             Map.of(),
             Set.of(),
+            Map.of(),
             Map.of(),
             List.of(),
             List.of(),
@@ -130,6 +134,7 @@ public record Job(
             case Edit.LeaveOutClip e -> leaveOut(e.clip());
             case Edit.OrderClips e -> withClips(ordered(e.order()), marks);
             case Edit.SetAside e -> withAside(e.clip(), e.aside());
+            case Edit.PlacePhoto e -> Settling.place(this, e);
             case Edit.Adjust e -> withAdjustment(e.clip(), e.span());
             case Edit.PutRun e ->
                 Settling.carried(
@@ -181,6 +186,12 @@ public record Job(
 
     private Job withRules(HouseRules rules) {
         return JobBuilder.builder(this).rules(rules).build();
+    }
+
+    Job withPhotos(Map<ClipId, PhotoPlace> photos) {
+        return JobBuilder.builder(this)
+                .photos(Collections.unmodifiableMap(photos))
+                .build();
     }
 
     private Job withTalk(List<Commentary> talk) {

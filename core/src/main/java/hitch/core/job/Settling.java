@@ -2,11 +2,15 @@ package hitch.core.job;
 
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.PhotoPlace;
 import hitch.core.finding.Sighting;
+import hitch.core.footage.ClipId;
 import hitch.core.run.Run;
 import hitch.core.talk.Commentary;
 import java.util.ArrayList;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** Edits that settle what was said, what is one finding, and where a finding goes when its run is moved. */
@@ -44,7 +48,16 @@ final class Settling {
         List<Sighting> more = new ArrayList<>();
         more.add(new Sighting(twin.get().frame(), twin.get().wording()));
         more.addAll(twin.get().sightings());
-        return job.change(id, f -> f.seenAgain(more)).with(new Edit.RemoveFinding(other));
+        Map<ClipId, PhotoPlace> photos = new LinkedHashMap<>(job.photos());
+        photos.replaceAll(
+                (photo, place) -> place.equals(new PhotoPlace.OfFinding(other)) ? new PhotoPlace.OfFinding(id) : place);
+        return job.change(id, f -> f.seenAgain(more)).withPhotos(photos).with(new Edit.RemoveFinding(other));
+    }
+
+    static Job place(Job job, Edit.PlacePhoto e) {
+        Map<ClipId, PhotoPlace> photos = new LinkedHashMap<>(job.photos());
+        e.place().ifPresentOrElse(p -> photos.put(e.photo(), p), () -> photos.remove(e.photo()));
+        return job.withPhotos(photos);
     }
 
     /** Typed places move with the run they were typed on: what was said is a distance from its opening. */

@@ -13,6 +13,7 @@ import hitch.core.measure.Station;
 import hitch.core.run.Run;
 import hitch.core.survey.align.LineTies;
 import hitch.core.survey.align.Tied;
+import hitch.core.survey.told.Photos;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -61,7 +62,8 @@ public final class Reckoner {
                 watched,
                 line,
                 job.adjustments(),
-                job.story());
+                job.story(),
+                Photos.of(job.clips(), job.photos(), findings));
     }
 
     /** From the first place on the line that the camera reached to the last. */

@@ -24,6 +24,7 @@ import hitch.core.pipe.Material;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.rules.HouseRules;
 import hitch.core.run.Run;
+import hitch.core.survey.told.Photos;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -47,6 +48,7 @@ import java.util.Optional;
  * @param line the pipe as reckoned
  * @param adjustments how stretches of clips are looked at
  * @param story what was changed in the stories told of it
+ * @param photos photographs and what they show
  */
 public record Survey(
         PropertyFacts facts,
@@ -61,7 +63,8 @@ public record Survey(
         Map<ClipId, Watched> watched,
         Line line,
         Map<ClipId, Adjustments> adjustments,
-        StoryChanges story) {
+        StoryChanges story,
+        Photos photos) {
 
     public Optional<Clip> clip(ClipId id) {
         return clips.stream().filter(c -> c.id().equals(id)).findFirst();

@@ -11,6 +11,7 @@ import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
+import hitch.core.finding.PhotoPlace;
 import hitch.core.finding.Traits;
 import hitch.core.finding.Weight;
 import hitch.core.footage.AdjustedSpan;
@@ -19,6 +20,7 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
+import hitch.core.measure.Station;
 import hitch.core.rules.HouseRules;
 import hitch.core.rules.OwnerRules;
 import hitch.core.rules.OwnersReach;
@@ -169,6 +171,17 @@ public final class RandomEdits {
                         Combinators.combine(id, Arbitraries.of(Weight.values()).optional())
                                 .as(Edit.WeighFinding::new)),
                 Tuple.of(1, shot),
+                Tuple.of(
+                        2,
+                        Combinators.combine(clip, id, text.filter(t -> !t.isBlank()), pts)
+                                .as((c, i, room, at) -> new Edit.PlacePhoto(
+                                        c,
+                                        switch ((int) (at % 4)) {
+                                            case 0 -> Optional.of(new PhotoPlace.AtStation(new Station(at - 30_000)));
+                                            case 1 -> Optional.of(new PhotoPlace.OfFinding(i));
+                                            case 2 -> Optional.of(new PhotoPlace.OfFixture(room));
+                                            default -> Optional.empty();
+                                        }))),
                 Tuple.of(1, RandomLine.edit()),
                 Tuple.of(6, RandomTalk.edit(clip, id, finding)),
                 Tuple.of(2, id.map(Edit.RemoveFinding::new)));

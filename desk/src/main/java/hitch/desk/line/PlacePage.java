@@ -11,6 +11,7 @@ import hitch.core.survey.Survey;
 import hitch.core.survey.Way;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
+import hitch.desk.play.FramePicture;
 import hitch.desk.widget.CameraTime;
 import hitch.desk.widget.Labels;
 import java.util.List;
@@ -27,13 +28,13 @@ final class PlacePage {
     private static final int TIMES = 6;
 
     private final Context desk;
-    private final BestPictureView picture;
+    private final FramePicture picture;
     private final IntConsumer along;
 
     /**
      * @param along goes so many steps along the pipe, or back
      */
-    PlacePage(Context desk, BestPictureView picture, IntConsumer along) {
+    PlacePage(Context desk, FramePicture picture, IntConsumer along) {
         this.desk = desk;
         this.picture = picture;
         this.along = along;

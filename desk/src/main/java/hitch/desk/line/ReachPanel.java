@@ -10,6 +10,7 @@ import hitch.core.survey.Survey;
 import hitch.core.survey.Way;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
+import hitch.desk.play.FramePicture;
 import hitch.desk.widget.Labels;
 import java.util.List;
 import java.util.Optional;
@@ -21,8 +22,9 @@ import javafx.scene.layout.VBox;
 
 /** What was picked in the drawing: its best picture, and for a finding what can be done for it from where. */
 final class ReachPanel implements Panel {
+    private static final double PICTURE = 200;
     private final Context desk;
-    private final BestPictureView picture;
+    private final FramePicture picture;
     private final PlacePage places;
     private final Consumer<LocatedFinding> open;
     private final IntConsumer step;
@@ -40,7 +42,7 @@ final class ReachPanel implements Panel {
         this.desk = desk;
         this.open = open;
         this.step = step;
-        this.picture = new BestPictureView(desk);
+        this.picture = new FramePicture(desk, PICTURE);
         this.places = new PlacePage(desk, picture, along);
     }
 

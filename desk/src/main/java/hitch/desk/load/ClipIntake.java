@@ -26,7 +26,7 @@ final class ClipIntake {
     /** Endings that a file in a dropped folder is taken for footage by; a file dropped itself is always tried. */
     private static final Set<String> ENDINGS = Set.of(
             "mp4", "m4v", "mov", "avi", "mpg", "mpeg", "vob", "ts", "m2ts", "mts", "mkv", "webm", "wmv", "asf", "3gp",
-            "dv", "flv", "h264", "264");
+            "dv", "flv", "h264", "264", "jpg", "jpeg", "png");
 
     private static final int DEPTH = 4;
 
@@ -47,7 +47,9 @@ final class ClipIntake {
     void add(List<File> dropped) {
         desk.work().inBackground(() -> files(dropped), files -> {
             if (files.isEmpty()) {
-                desk.work().notices().say("There is no footage in what was dropped; nothing was added.");
+                desk.work()
+                        .notices()
+                        .say("There is no footage and no photograph in what was dropped; nothing was added.");
             }
             waiting += files.size();
             files.forEach(this::read);
@@ -109,7 +111,8 @@ final class ClipIntake {
         }
         String what = known
                 ? clip.fileName() + " was in the job already; it is known by its fingerprint."
-                : clip.fileName() + " was added: " + clip.frames() + " frames.";
+                : clip.fileName() + " was added: "
+                        + (clip.photo() ? "a photograph. Say on Load what it shows." : clip.frames() + " frames.");
         desk.work().notices().say(taken.note().isEmpty() ? what : taken.note());
     }
 

@@ -31,8 +31,9 @@ final class ClipsPane extends VBox implements DropTarget {
         this.desk = desk;
         setSpacing(8);
         setId("clips-pane");
-        Button add = Labels.button("Add clips", "", "Add footage files", this::choose);
-        Button folder = Labels.button("Add a folder", "", "Add all footage in a folder", this::chooseFolder);
+        Button add = Labels.button("Add clips", "", "Add footage files and photographs", this::choose);
+        Button folder =
+                Labels.button("Add a folder", "", "Add all footage and photographs in a folder", this::chooseFolder);
         Label hint = Labels.of("or drop files or a folder here; they are never changed", "soft");
         FlowPane top = new FlowPane(12, 4, Labels.heading("Clips"), add, folder, hint);
         top.setRowValignment(javafx.geometry.VPos.CENTER);
@@ -64,7 +65,7 @@ final class ClipsPane extends VBox implements DropTarget {
 
     private void choose() {
         FileChooser chooser = new FileChooser();
-        chooser.setTitle("Add footage");
+        chooser.setTitle("Add footage and photographs");
         List<File> files = chooser.showOpenMultipleDialog(getScene().getWindow());
         if (files != null) {
             add(files);
@@ -88,7 +89,7 @@ final class ClipsPane extends VBox implements DropTarget {
     private void fill() {
         Job job = desk.work().now().job();
         Map<ClipId, ClipRow> kept = new LinkedHashMap<>();
-        for (Clip clip : job.clips()) {
+        for (Clip clip : footage(job)) {
             ClipRow row = made.get(clip.id());
             kept.put(clip.id(), row != null && row.clip().equals(clip) ? row : new ClipRow(desk, clip, this));
         }
@@ -106,10 +107,15 @@ final class ClipsPane extends VBox implements DropTarget {
         made.values().forEach(ClipRow::update);
     }
 
+    /** The clips of the job in order; photographs have a place of their own. */
+    private static List<Clip> footage(Job job) {
+        return job.clips().stream().filter(c -> !c.photo()).toList();
+    }
+
     /** Moves a clip {@code by} places down, or up where negative. */
     void move(ClipId clip, int by) {
         List<ClipId> order = new ArrayList<>(
-                desk.work().now().job().clips().stream().map(Clip::id).toList());
+                footage(desk.work().now().job()).stream().map(Clip::id).toList());
         int from = order.indexOf(clip);
         int to = Math.clamp(from + by, 0, order.size() - 1);
         place(clip, to);
@@ -118,7 +124,7 @@ final class ClipsPane extends VBox implements DropTarget {
     /** Puts a clip at place {@code to}, counted from 0. */
     void place(ClipId clip, int to) {
         List<ClipId> order = new ArrayList<>(
-                desk.work().now().job().clips().stream().map(Clip::id).toList());
+                footage(desk.work().now().job()).stream().map(Clip::id).toList());
         int from = order.indexOf(clip);
         if (from >= 0 && from != to) {
             order.remove(clip);

@@ -24,7 +24,7 @@ public final class LoadBench implements Bench {
         left.getStyleClass().add("side-left");
         ClipsPane clips = new ClipsPane(desk);
         RunsPane runs = new RunsPane(desk);
-        VBox right = new VBox(24, clips, runs, new FixturesPane(desk));
+        VBox right = new VBox(24, clips, new PhotosPane(desk), runs, new FixturesPane(desk));
         right.getStyleClass().add("page");
         ScrollPane scroll = new ScrollPane(right);
         scroll.setFitToWidth(true);

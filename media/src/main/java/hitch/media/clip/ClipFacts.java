@@ -12,6 +12,7 @@ import java.util.Optional;
  * @param picture the picture stream
  * @param sound the sound stream; empty where there is none
  * @param recorded when the file says it was recorded; empty when it does not say
+ * @param photo whether it is a photograph: one picture, no footage
  * @param damage what is wrong with the file as its container tells it, a sentence each; scratches inside pictures are
  *     found only by decoding
  */
@@ -21,6 +22,7 @@ public record ClipFacts(
         PictureStream picture,
         Optional<SoundStream> sound,
         String recorded,
+        boolean photo,
         List<String> damage) {
 
     /**
@@ -29,10 +31,18 @@ public record ClipFacts(
      * @param height stored height, pixels
      * @param aspectNum width of a stored pixel, against {@code aspectDen} of height; 1 and 1 when square
      * @param turn degrees that the picture is to be turned clockwise to stand as recorded: 0, 90, 180 or 270
+     * @param mirrored whether left and right are to be exchanged before it is turned
      * @param interlaced whether the file says that its pictures are two fields each
      */
     public record PictureStream(
-            String codec, int width, int height, int aspectNum, int aspectDen, int turn, boolean interlaced) {
+            String codec,
+            int width,
+            int height,
+            int aspectNum,
+            int aspectDen,
+            int turn,
+            boolean mirrored,
+            boolean interlaced) {
 
         /** Width as shown: upright, with square pixels. */
         public int shownWidth() {

@@ -61,6 +61,10 @@ public final class ClipIndexer {
                     ((flags & AV_PKT_FLAG_KEY) != 0 ? PacketList.KEY : 0)
                             | ((flags & AV_PKT_FLAG_DISCARD) != 0 ? PacketList.DISCARD : 0)
                             | ((flags & AV_PKT_FLAG_CORRUPT) != 0 ? PacketList.CORRUPT : 0));
+            if (demuxer.isPhoto()) {
+                // What a telephone puts behind its picture, such as a brightness map, is no second one.
+                break;
+            }
             longest = Math.max(longest, packet.duration());
             if (packet.pts() >= lastPts) {
                 lastPts = packet.pts();
@@ -93,8 +97,9 @@ public final class ClipIndexer {
                 demuxer.container(),
                 demuxer.pictureStream(),
                 demuxer.soundStream(),
-                demuxer.note("creation_time"),
-                damage(demuxer, frames));
+                demuxer.recorded(),
+                demuxer.isPhoto(),
+                demuxer.isPhoto() ? List.of() : damage(demuxer, frames));
     }
 
     /** Ticks from a frame to the next by the rate the file names, or by its longest packet. */

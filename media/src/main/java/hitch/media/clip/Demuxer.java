@@ -52,6 +52,7 @@ public final class Demuxer implements AutoCloseable {
     private final AVFormatContext context = new AVFormatContext(null);
     private final AVPacket packet = av_packet_alloc();
     private final Path file;
+    private Photograph.Tags tags = Photograph.Tags.NONE;
     private int video = -1;
     private int audio = -1;
     private boolean ended;
@@ -67,6 +68,7 @@ public final class Demuxer implements AutoCloseable {
         this.file = file;
         String name = file.getFileName().toString();
         refuseUnreadable(file, name);
+        Photograph.refuseUnreadable(file);
         try {
             if (Rescue.mayHelp(file)) {
                 throw new UnwrittenIndexException(name);
@@ -83,6 +85,9 @@ public final class Demuxer implements AutoCloseable {
             if (video < 0) {
                 throw new MediaException(name + " has no picture, only " + (audio < 0 ? "data" : "sound")
                         + ". It cannot be footage; leave it out.");
+            }
+            if (isPhoto()) {
+                tags = Photograph.tags(file);
             }
         } catch (MediaException e) {
             close();
@@ -170,6 +175,16 @@ public final class Demuxer implements AutoCloseable {
         return ended;
     }
 
+    /** Whether the file is a single picture. */
+    boolean isPhoto() {
+        return context.iformat().name().getString().matches("image2|[a-z0-9]+_pipe");
+    }
+
+    /** When the file says it was recorded; empty where it does not say. */
+    String recorded() {
+        return isPhoto() ? tags.taken() : note("creation_time");
+    }
+
     /** Skips every stream but the picture, where the container lets them be skipped. */
     public void onlyPicture() {
         for (int i = 0; i < context.nb_streams(); i++) {
@@ -249,7 +264,8 @@ public final class Demuxer implements AutoCloseable {
                 par.height(),
                 told ? aspect.num() : 1,
                 told ? aspect.den() : 1,
-                turn(par),
+                isPhoto() ? tags.turn() : turn(par),
+                tags.mirrored(),
                 order != AV_FIELD_UNKNOWN && order != AV_FIELD_PROGRESSIVE);
     }
 

@@ -72,7 +72,18 @@ public final class RgbConverter implements AutoCloseable {
                 .order(ByteOrder.LITTLE_ENDIAN)
                 .asIntBuffer()
                 .get(rgb);
-        return turned(new Picture(width, height, rgb, pts), stream.turn());
+        Picture stored = new Picture(width, height, rgb, pts);
+        return turned(stream.mirrored() ? mirrored(stored) : stored, stream.turn());
+    }
+
+    private static Picture mirrored(Picture picture) {
+        int width = picture.width();
+        int[] from = picture.rgb();
+        int[] to = new int[from.length];
+        for (int i = 0; i < from.length; i++) {
+            to[i] = from[i - i % width + width - 1 - i % width];
+        }
+        return new Picture(width, picture.height(), to, picture.pts());
     }
 
     /** {@code picture} turned clockwise by a multiple of 90 degrees. */

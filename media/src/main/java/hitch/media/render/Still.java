@@ -9,16 +9,25 @@ import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import javax.imageio.ImageIO;
 
-/** Saves frames as PNG, pixel for pixel. */
+/** Saves frames as PNG, pixel for pixel, and photographs as JPEG. */
 public final class Still {
     private Still() {}
 
     /** Writes {@code picture} to {@code out}, whole or not at all. */
     public static void save(Picture picture, Path out) throws MediaException {
+        save(picture, out, "png");
+    }
+
+    /** Writes it as a JPEG, as photographs are handed on: with its picture and nothing else of its file. */
+    public static void savePhoto(Picture picture, Path out) throws MediaException {
+        save(picture, out, "jpg");
+    }
+
+    private static void save(Picture picture, Path out, String form) throws MediaException {
         Path part = out.resolveSibling("." + out.getFileName() + ".part");
         try {
             Files.createDirectories(out.toAbsolutePath().getParent());
-            ImageIO.write(image(picture), "png", part.toFile());
+            ImageIO.write(image(picture), form, part.toFile());
             Files.move(part, out, StandardCopyOption.REPLACE_EXISTING);
         } catch (IOException e) {
             throw new MediaException("The still could not be saved at " + out + ": " + e.getMessage(), e);

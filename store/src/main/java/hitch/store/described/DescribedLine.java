@@ -29,7 +29,7 @@ import org.snakeyaml.engine.v2.nodes.Node;
 
 /** A whole record as one text that people write by hand: the visit, the runs, the line, the findings. Footage may be missing. */
 public final class DescribedLine {
-    private static final List<String> PARTS = List.of("hitch", "job", "line", "runs", "findings");
+    private static final List<String> PARTS = List.of("hitch", "job", "line", "runs", "findings", "photographs");
     private static final String FORMAT = "described line 1";
 
     private DescribedLine() {}
@@ -59,6 +59,9 @@ public final class DescribedLine {
             findings.add(written);
         }
         root.put("findings", findings);
+        if (!job.photos().isEmpty()) {
+            root.put("photographs", PhotoForms.write(job.photos()));
+        }
         return new Dump(DumpSettings.builder()
                         .setDefaultFlowStyle(FlowStyle.BLOCK)
                         .setWidth(120)
@@ -108,6 +111,9 @@ public final class DescribedLine {
             for (Value value : parts.get("findings").list()) {
                 edits.add(new Edit.AddFinding(finding(value, runs, facts.unit(), number++)));
             }
+        }
+        if (parts.containsKey("photographs")) {
+            edits.addAll(PhotoForms.read(parts.get("photographs")));
         }
         return edits;
     }

@@ -6,6 +6,7 @@ import hitch.core.exchange.CaptionText;
 import hitch.core.exchange.FindingRow;
 import hitch.core.exchange.FindingsCsv;
 import hitch.core.exchange.FindingsJson;
+import hitch.core.exchange.PhotoRow;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Adjustment;
 import hitch.core.footage.Clip;
@@ -109,6 +110,7 @@ public final class Delivery {
         text(
                 out.resolve("report.html"),
                 ReportPage.write(may, video.getFileName().toString()));
+        new PhotoCopies(may, footage).write(out);
         progress.at(0.99, "writing the manifest");
         new Manifest(may, clock, damage).write(out, products(name, may), cutting, sources);
         return video;
@@ -173,6 +175,7 @@ public final class Delivery {
                 products.add(untouched(FindingRow.stillName(found)));
             }
         }
+        PhotoRow.of(may).forEach(p -> products.add(p.file()));
         return products;
     }
 

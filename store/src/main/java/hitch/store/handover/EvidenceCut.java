@@ -72,6 +72,11 @@ public final class EvidenceCut {
         Clip clip = may.source(frame.clip())
                 .orElseThrow(
                         () -> new StoreException("The clip of this finding was left out of the job. Add it again."));
+        if (clip.photo()) {
+            throw new StoreException(
+                    marked.finding().id() + " stands on a photograph, of which there is no footage to cut,"
+                            + " so nothing was written. Its picture is handed over with the report.");
+        }
         footage.verify(clip, progress.part(0, 0.1));
         ClipIndex whole = footage.clipIndex(clip);
         FrameIndex index = whole.frames();

@@ -1,6 +1,7 @@
 package hitch.store.handover;
 
 import hitch.core.disclosure.Disclosure;
+import hitch.core.exchange.PhotoRow;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
@@ -50,6 +51,10 @@ final class Manifest {
             root.put("record_damage_accepted", damage);
         }
         root.put("sources", sources.keySet().stream().map(this::source).toList());
+        List<PhotoRow> photos = PhotoRow.of(may);
+        if (!photos.isEmpty()) {
+            root.put("photographs", photos);
+        }
         List<String> stale =
                 Script.of(may).stale().stream().map(l -> l.shot().title()).toList();
         if (!stale.isEmpty()) {

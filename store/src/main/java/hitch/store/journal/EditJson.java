@@ -3,6 +3,7 @@ package hitch.store.journal;
 import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import hitch.core.counter.CounterMark;
+import hitch.core.finding.PhotoPlace;
 import hitch.core.job.Edit;
 import hitch.core.rules.RulePart;
 import java.util.Map;
@@ -23,14 +24,19 @@ final class EditJson {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "rules")
     private interface NamedRules {}
 
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "shows")
+    private interface NamedPlace {}
+
     static final JsonMapper MAPPER = JsonMapper.builder()
             .addModule(DetailsJson.module())
             .addMixIn(Edit.class, NamedEdit.class)
             .addMixIn(CounterMark.class, NamedMark.class)
+            .addMixIn(PhotoPlace.class, NamedPlace.class)
             .addMixIn(RulePart.class, NamedRules.class)
             .registerSubtypes(types(EditNames.edits()))
             .registerSubtypes(types(EditNames.rules()))
             .registerSubtypes(types(EditNames.marks()))
+            .registerSubtypes(types(EditNames.places()))
             // Only a record's own parts are written, not what it can tell about them.
             .changeDefaultVisibility(v -> v.withGetterVisibility(Visibility.NONE)
                     .withIsGetterVisibility(Visibility.NONE)

@@ -2,6 +2,7 @@ package hitch.store.journal;
 
 import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
+import hitch.core.finding.PhotoPlace;
 import hitch.core.job.Edit;
 import hitch.core.rules.CareRules;
 import hitch.core.rules.DepthRules;
@@ -32,6 +33,7 @@ final class EditNames {
         EDITS.put("leave-out-clip", Edit.LeaveOutClip.class);
         EDITS.put("order-clips", Edit.OrderClips.class);
         EDITS.put("set-aside", Edit.SetAside.class);
+        EDITS.put("place-photo", Edit.PlacePhoto.class);
         EDITS.put("adjust", Edit.Adjust.class);
         EDITS.put("describe-line", Edit.DescribeLine.class);
         EDITS.put("change-shot", Edit.ChangeShot.class);
@@ -68,7 +70,16 @@ final class EditNames {
             "tools", ToolRules.class,
             "depths", DepthRules.class);
 
+    private static final Map<String, Class<?>> PLACES = Map.of(
+            "station", PhotoPlace.AtStation.class,
+            "finding", PhotoPlace.OfFinding.class,
+            "fixture", PhotoPlace.OfFixture.class);
+
     private EditNames() {}
+
+    static Map<String, Class<?>> places() {
+        return PLACES;
+    }
 
     static Map<String, Class<?>> rules() {
         return RULES;

@@ -64,6 +64,11 @@ class DescribedLineTest {
               - kind: main connection
                 at: 62 ft
                 evidence: flow and locate
+            photographs:
+              - name: stake-by-the-gate
+                at: 55 ft
+              - name: washer
+                fixture: laundry
             """;
 
     private static Job job(String yaml) throws DescribedException {
@@ -123,6 +128,7 @@ class DescribedLineTest {
         assertThat(again.line()).isEqualTo(job.line());
         assertThat(again.runs()).isEqualTo(job.runs());
         assertThat(List.copyOf(again.findings())).isEqualTo(List.copyOf(job.findings()));
+        assertThat(again.photos()).isEqualTo(job.photos());
     }
 
     @ParameterizedTest
@@ -139,6 +145,8 @@ class DescribedLineTest {
                 "findings: roots | line 1, column 11 | a list was meant",
                 "job: {town: a, town: b} | line 1, column 16 | twice",
                 "jobs: {} | line 1, column 1 | it has hitch, job",
+                "photographs: [{name: a, at: 3 ft, finding: F1}] | line 1, column 44 | one of",
+                "photographs: [{name: a}] | line 1, column 15 | 12.5 ft",
                 "job: [ | line 1, column | no YAML",
                 "findings: [{kind: offset, step: sideways}] | line 1, column 33 | up, down"
             })

@@ -21,7 +21,7 @@ import org.junit.jupiter.params.provider.ValueSource;
 /** A job that an earlier version wrote opens, and comes to the same numbers. */
 class OldJournalsTest {
     @ParameterizedTest
-    @ValueSource(ints = {1, 2, 3})
+    @ValueSource(ints = {1, 2, 3, 4})
     void anOldFormatComesToTheSameNumbers(int format) throws IOException {
         ReadJournal read = JournalReader.read(OldJournals.of(format));
         assertThat(read.damage()).isEmpty();

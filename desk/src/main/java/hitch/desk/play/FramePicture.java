@@ -1,4 +1,4 @@
-package hitch.desk.line;
+package hitch.desk.play;
 
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameRef;
@@ -13,22 +13,21 @@ import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
 import javafx.scene.layout.StackPane;
 
-/** The frame that shows a finding or a place best, fetched in the background. */
-final class BestPictureView extends StackPane {
-    private static final double WIDTH = 200;
-    private static final double HEIGHT = 150;
-
+/** One frame as a small picture, fetched in the background. */
+public final class FramePicture extends StackPane {
     private final Context desk;
     private final ImageView view = new ImageView();
     private FrameRef shown;
 
-    BestPictureView(Context desk) {
+    /** @param width pixels; the height is three quarters of it */
+    public FramePicture(Context desk, double width) {
+        double height = width * 3 / 4;
         this.desk = desk;
         getStyleClass().add("well");
-        setMinSize(WIDTH, HEIGHT);
-        setMaxSize(WIDTH, HEIGHT);
-        view.setFitWidth(WIDTH);
-        view.setFitHeight(HEIGHT);
+        setMinSize(width, height);
+        setMaxSize(width, height);
+        view.setFitWidth(width);
+        view.setFitHeight(height);
         view.setPreserveRatio(true);
         getChildren().add(view);
     }
@@ -36,8 +35,8 @@ final class BestPictureView extends StackPane {
     /**
      * @param of what it is a picture of, in words
      */
-    void show(FrameRef best, String of) {
-        setAccessibleText("Best picture of " + of);
+    public void show(FrameRef best, String of) {
+        setAccessibleText("Picture of " + of);
         Optional<Clip> clip = desk.work().now().survey().clip(best.clip());
         if (best.equals(shown) || clip.isEmpty()) {
             return;
@@ -47,7 +46,8 @@ final class BestPictureView extends StackPane {
         desk.work()
                 .inBackground(
                         () -> {
-                            try (FrameReader reader = desk.work().footage().reader(clip.get(), PictureShape.AS_SHOWN)) {
+                            try (FrameReader reader =
+                                    desk.work().footage().reader(clip.get(), PictureShape.FOR_SCREEN)) {
                                 return Adjuster.apply(
                                         reader.at(best.pts()), desk.work().adjustmentAt(best));
                             }
@@ -55,7 +55,7 @@ final class BestPictureView extends StackPane {
                         p -> arrived(p, best));
     }
 
-    void clear() {
+    public void clear() {
         shown = null;
         view.setImage(null);
         setAccessibleText("No picture");

@@ -1,0 +1,84 @@
+package hitch.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.finding.PhotoPlace;
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Station;
+import hitch.desk.load.DropTarget;
+import hitch.media.TelephonePhoto;
+import java.nio.file.Path;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.control.ComboBox;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.api.io.TempDir;
+
+/** Photographs dropped on Load, and what they show. */
+class PhotosWindowTest extends OpenWindow {
+    private static final ClipId STAKE = new ClipId("stake");
+
+    @TempDir
+    Path photos;
+
+    private void dropped() throws TimeoutException {
+        push(KeyCode.CONTROL, KeyCode.DIGIT1);
+        Path file = TelephonePhoto.write(photos.resolve("stake.jpg"), 6);
+        interact(() -> ((DropTarget) lookup("#clips-pane").query()).add(List.of(file.toFile())));
+        until(() -> lookup("#photo-stake").tryQuery().isPresent());
+    }
+
+    private Optional<PhotoPlace> shown() {
+        return Optional.ofNullable(job().work().now().job().photos().get(STAKE));
+    }
+
+    @SuppressWarnings("unchecked")
+    private void shows(String words) {
+        interact(() -> {
+            ComboBox<Object> box = (ComboBox<Object>) named("What stake.jpg shows");
+            box.setValue(box.getItems().stream()
+                    .filter(i -> box.getConverter().toString(i).startsWith(words))
+                    .findFirst()
+                    .orElseThrow());
+        });
+    }
+
+    @Test
+    void oneIsTakenInUprightAndPlacedAtAStationThatIsTyped() throws TimeoutException {
+        dropped();
+        Clip clip = job().work().now().job().clip(STAKE).orElseThrow();
+        assertThat(clip.photo()).isTrue();
+        assertThat(clip.width()).isEqualTo(TelephonePhoto.WIDTH);
+        assertThat(notice()).contains("a photograph");
+        shows("a place of the line");
+        until(() -> shown().isPresent());
+        keep((TextField) named("Station of stake.jpg"), "12.5 building");
+        until(() -> shown().equals(Optional.of(
+                new PhotoPlace.AtStation(new Station(Distance.feet(-12.5).mm())))));
+        keep((TextField) named("Station of stake.jpg"), "by the gate");
+        until(() -> notice().contains("no distance along the line"));
+        assertThat(((TextField) named("Station of stake.jpg")).getText()).isEqualTo("12.5 building");
+        interact(() -> job().work().undo());
+        interact(() -> job().work().undo());
+        until(() -> shown().isEmpty());
+    }
+
+    @Test
+    void oneIsPlacedAtAFindingAndTakenOut() throws TimeoutException {
+        marked("locate 5 ft 2 in, orange paint");
+        dropped();
+        shows("F1");
+        until(() -> shown().isPresent());
+        assertThat(survey().photos().of(STAKE).orElseThrow().finding()).isPresent();
+        clickOn("Take out");
+        until(() -> lookup("#photo-stake").tryQuery().isEmpty());
+        assertThat(photos.resolve("stake.jpg")).exists();
+        interact(() -> job().work().undo());
+        until(() -> lookup("#photo-stake").tryQuery().isPresent());
+    }
+}
