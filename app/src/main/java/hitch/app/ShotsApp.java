@@ -23,6 +23,7 @@ import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelFormat;
@@ -85,6 +86,7 @@ public final class ShotsApp extends Application {
                 steps.add(() -> save(BENCHES[number] + (dark ? "-dark" : "")));
             }
         }
+        below(window);
         told(window);
         details(window);
         spoken(window);
@@ -101,6 +103,17 @@ public final class ShotsApp extends Application {
         if (stage.getScene().lookup("#out-folder") instanceof TextField folder) {
             folder.setText("Deliveries/7-teasel-lane");
         }
+    }
+
+    /** The lower part of Load: photographs, runs, water. */
+    private void below(HitchWindow window) {
+        steps.add(() -> {
+            window.theme().darkProperty().set(false);
+            window.job().orElseThrow().show(0);
+        });
+        steps.add(() -> ((ScrollPane) stage.getScene().lookup("#load-page")).setVvalue(0.45));
+        steps.add(ShotsApp::rest);
+        steps.add(() -> save("photographs"));
     }
 
     /** What was told rather than found. */

@@ -4,6 +4,8 @@ import hitch.core.detail.Detail;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.measure.Extent;
+import hitch.core.pipe.Branch;
+import hitch.core.survey.HiddenWall;
 import hitch.core.survey.PlaceWords;
 import hitch.core.survey.SeenPart;
 import hitch.core.survey.Survey;
@@ -27,17 +29,40 @@ final class Unseen {
     List<String> told() {
         List<String> told = new ArrayList<>();
         for (SeenPart unseen : survey.unseen()) {
-            Optional<Extent> here =
-                    part.isEmpty() ? Optional.of(unseen.extent()) : part.get().of(unseen.extent());
-            here.ifPresent(e -> told.add("From "
-                    + survey.line().place(unseen.branch(), e, may.unit()).all() + ": the footage is " + unseen.why()
-                    + " there"));
+            here(unseen.branch(), unseen.extent())
+                    .ifPresent(e -> told.add("From "
+                            + survey.line()
+                                    .place(unseen.branch(), e, may.unit())
+                                    .all() + ": the footage is " + unseen.why()
+                            + " there"));
+        }
+        for (HiddenWall wall : survey.line().seeing().hidden()) {
+            here(wall.branch(), wall.extent()).ifPresent(e -> told.add(hidden(wall, e)));
         }
         may.findings().stream()
-                .filter(f -> f.finding().kind() == FindingKind.PART_SEEN)
+                .filter(f -> f.finding().kind() == FindingKind.PART_SEEN && !isReckoned(f))
                 .forEach(f -> told.add(hidden(f)));
         survey.line().beyond(may.unit()).ifPresent(told::add);
         return told;
+    }
+
+    /** What of a stretch may be told; a public part is the line's own. */
+    private Optional<Extent> here(String branch, Extent extent) {
+        return part.isEmpty()
+                ? Optional.of(extent)
+                : part.filter(p -> branch.equals(Branch.LINE)).flatMap(p -> p.of(extent));
+    }
+
+    private String hidden(HiddenWall wall, Extent where) {
+        return "From " + survey.line().place(wall.branch(), where, may.unit()).all() + ": "
+                + Math.round(100 * wall.hidden().share()) + " % of the wall was hidden on every pass, "
+                + wall.hidden().words() + ", by " + may.text(wall.by());
+    }
+
+    /** Whether it is told with the stretch of wall that it hides. */
+    private static boolean isReckoned(LocatedFinding found) {
+        return found.finding().traits().clock().isPresent()
+                && found.extent().filter(e -> !e.isPoint()).isPresent();
     }
 
     private String hidden(LocatedFinding found) {

@@ -14,6 +14,7 @@ import hitch.core.pipe.Lining;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.survey.BendSum;
 import hitch.core.survey.Fall;
+import hitch.core.survey.HiddenWall;
 import hitch.core.survey.Limit;
 import hitch.core.survey.Line;
 import hitch.core.survey.LineOpening;
@@ -124,6 +125,7 @@ public final class LineJson {
         }
         row.put("not_looked_at_on_the_way_back_ft", feet(line.seeing().onlyOutMm()));
         row.put("parts", line.seeing().parts().stream().map(this::part).toList());
+        row.put("wall_hidden", line.seeing().hidden().stream().map(this::hidden).toList());
         return row;
     }
 
@@ -139,6 +141,18 @@ public final class LineJson {
                 part.best().word(),
                 "why",
                 part.why());
+    }
+
+    private Map<String, Object> hidden(HiddenWall wall) {
+        return placed(
+                wall.branch(),
+                wall.extent(),
+                "clock",
+                wall.hidden().words(),
+                "share_of_wall",
+                Math.round(wall.hidden().share() * 1000) / 1000.0,
+                "by",
+                wall.by());
     }
 
     private Map<String, Object> limit(Limit limit) {

@@ -1,5 +1,7 @@
 package hitch.core.measure;
 
+import java.util.Optional;
+
 /**
  * Where something lies on the line: a point, or a stretch.
  *
@@ -39,6 +41,13 @@ public record Extent(Station from, Station to) implements Comparable<Extent> {
     public Extent joined(Extent other) {
         return new Extent(
                 from.compareTo(other.from) <= 0 ? from : other.from, to.compareTo(other.to) >= 0 ? to : other.to);
+    }
+
+    /** What lies in both; empty where nothing does. */
+    public Optional<Extent> common(Extent other) {
+        Station start = from.compareTo(other.from) >= 0 ? from : other.from;
+        Station end = to.compareTo(other.to) <= 0 ? to : other.to;
+        return start.compareTo(end) <= 0 ? Optional.of(new Extent(start, end)) : Optional.empty();
     }
 
     public Station middle() {

@@ -8,7 +8,9 @@ import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.pipe.PipeSize;
 import hitch.core.pipe.PipeSpan;
+import hitch.core.survey.HiddenWall;
 import hitch.core.survey.Look;
+import hitch.core.survey.Sectors;
 import hitch.core.survey.SeenPart;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Way;
@@ -60,6 +62,7 @@ final class PipeDrawing {
         spans(way, run, 1);
         water(way, run);
         unseen(way, run, 1);
+        hidden(way, run);
         double lowest = Math.max(
                 run.invert(view.shown().from()), run.invert(view.shown().to()));
         ends(way, run);
@@ -230,6 +233,37 @@ final class PipeDrawing {
                                                 survey.facts().unit())
                                         .all(),
                         way.name());
+            }
+        }
+    }
+
+    /** The bottom and the crown, seen from the side, hatched where they were hidden. */
+    private void hidden(Way way, Run run) {
+        for (HiddenWall wall : survey.line().seeing().hidden()) {
+            for (Extent piece : wall.branch().equals(way.name()) ? pieces(wall.extent()) : List.<Extent>of()) {
+                double height =
+                        way.spanAt(piece.middle()).map(PipeDrawing::height).orElse(4 * PX_AN_INCH);
+                double x = view.x(piece.from());
+                double width = Math.max(2, view.x(piece.to()) - x);
+                for (Sectors.Band band : wall.hidden().bands()) {
+                    double tall = height * (band.to() - band.from());
+                    double left = run.invert(piece.from()) - height * band.to();
+                    double right = run.invert(piece.to()) - height * band.to();
+                    drawing.add(new Mark.Hatch(x, width, left, right, tall));
+                    drawing.pipe(
+                            x,
+                            Math.min(left, right),
+                            width,
+                            tall,
+                            "wall hidden " + wall.hidden().words() + " by " + wall.by() + ", "
+                                    + survey.line()
+                                            .place(
+                                                    way.name(),
+                                                    wall.extent(),
+                                                    survey.facts().unit())
+                                            .all(),
+                            way.name());
+                }
             }
         }
     }

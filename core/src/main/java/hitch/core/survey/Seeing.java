@@ -10,10 +10,12 @@ import java.util.function.Predicate;
  * What of the line was really seen.
  *
  * @param parts every stretch of every pipe, in order of branch and station
+ * @param hidden where a part of the wall was seen on no pass, though the pipe was; in the same order
  */
-public record Seeing(List<SeenPart> parts) {
+public record Seeing(List<SeenPart> parts, List<HiddenWall> hidden) {
     public Seeing {
         parts = List.copyOf(parts);
+        hidden = List.copyOf(hidden);
     }
 
     /** Millimetres of pipe that were at best seen so. */
@@ -63,6 +65,13 @@ public record Seeing(List<SeenPart> parts) {
         return parts.stream()
                 .filter(p -> p.branch().equals(branch) && p.extent().covers(station))
                 .reduce((a, b) -> b);
+    }
+
+    /** What of the wall stayed hidden at a station; empty where nothing did. */
+    public java.util.Optional<HiddenWall> hiddenAt(String branch, Station station) {
+        return hidden.stream()
+                .filter(w -> w.branch().equals(branch) && w.extent().covers(station))
+                .findFirst();
     }
 
     static boolean inside(Extent extent, Cover cover) {

@@ -1,11 +1,8 @@
 package hitch.core.survey;
 
-import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Heading;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.finding.Sighting;
-import hitch.core.footage.FrameRef;
 import hitch.core.measure.Cover;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
@@ -18,9 +15,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
-import java.util.Optional;
 import java.util.TreeSet;
-import java.util.stream.Stream;
 
 /**
  * Tells for each stretch of pipe how it was seen on the way out and on the way back. Water hides the pipe on the pass on
@@ -43,7 +38,7 @@ final class SeeingReckoner {
     Seeing of(List<Way> ways) {
         List<SeenPart> parts = new ArrayList<>();
         ways.forEach(w -> parts.addAll(parts(w)));
-        return new Seeing(parts);
+        return new Seeing(parts, new WallReckoner(evidence, tracks).of(ways, parts));
     }
 
     /** What passed in one direction on any run: how it was seen there, the best of them. */
@@ -196,19 +191,7 @@ final class SeeingReckoner {
 
     private void add(LocatedFinding found, String why, List<Water> waters) {
         Extent extent = found.extent().orElseThrow();
-        Stream.concat(
-                        Stream.of(found.finding().frame()),
-                        found.finding().sightings().stream().map(Sighting::frame))
-                .forEach(frame -> pass(frame, extent, why).ifPresent(waters::add));
-    }
-
-    private Optional<Water> pass(FrameRef frame, Extent extent, String why) {
-        Optional<CounterTrace> trace =
-                Optional.ofNullable(evidence.tied().traces().get(frame.clip()));
-        return evidence.tied().runs().stream()
-                .filter(r -> r.clips().contains(frame.clip()))
-                .findFirst()
-                .flatMap(r -> trace.map(t -> new Water(r.id(), t.passHeadingAt(frame.pts()), extent, why)));
+        Pass.of(found, evidence.tied()).forEach(p -> waters.add(new Water(p.run(), p.heading(), extent, why)));
     }
 
     private static Map<String, Cover> byReason(List<Water> waters) {

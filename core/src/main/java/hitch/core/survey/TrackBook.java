@@ -4,12 +4,15 @@ import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Heading;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
 import hitch.core.footage.Stretch;
 import hitch.core.footage.Watched;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
+import hitch.core.run.Equipment;
 import hitch.core.run.Run;
+import hitch.core.survey.told.GearBook;
 import java.util.ArrayList;
 import java.util.HashMap;
 import java.util.List;
@@ -24,10 +27,12 @@ final class TrackBook {
     private final Evidence evidence;
     private final Optional<Station> main;
     private final List<Track> tracks = new ArrayList<>();
+    private final GearBook gear;
 
     private TrackBook(Evidence evidence) {
         this.evidence = evidence;
         this.main = evidence.main();
+        this.gear = GearBook.of(evidence.findings());
     }
 
     static List<Track> of(Evidence evidence) {
@@ -53,6 +58,7 @@ final class TrackBook {
         cuts.add(clip.firstPts());
         cuts.add(clip.endPts());
         trace.knots().forEach(k -> cuts.add(k.pts()));
+        cuts.addAll(gear.changesOn(clip.id()));
         hiding.forEach(s -> {
             cuts.add(s.fromPts());
             cuts.add(s.toPts());
@@ -70,13 +76,14 @@ final class TrackBook {
                 double seconds = clip.base().seconds(pts - before);
                 boolean fast = Math.abs(to - from)
                         > evidence.rules().seeing().fastest().mm() * seconds;
-                add(run, from, to, hidden.orElse(fast ? TOO_FAST : ""));
+                Equipment pushed = gear.at(run, new FrameRef(clip.id(), middle));
+                add(run, from, to, pushed, hidden.orElse(fast ? TOO_FAST : ""));
             }
             before = pts;
         }
     }
 
-    private void add(Run run, double fromCable, double toCable, String trouble) {
+    private void add(Run run, double fromCable, double toCable, Equipment pushed, String trouble) {
         // With less cable out than the opening takes, the head is not in the pipe yet.
         double opening = run.atThePipe().mm();
         Station from = run.stationOf(Math.max(fromCable, opening));
@@ -88,11 +95,12 @@ final class TrackBook {
         while (!branch.equals(Branch.LINE)) {
             Optional<Station> join = Optional.ofNullable(evidence.tied().joins().get(branch));
             if (join.isEmpty() || extent.to().compareTo(join.get()) <= 0) {
-                tracks.add(new Track(run.id(), branch, extent, heading, trouble));
+                tracks.add(new Track(run.id(), branch, extent, heading, pushed, trouble));
                 return;
             }
             if (extent.from().compareTo(join.get()) < 0) {
-                tracks.add(new Track(run.id(), branch, new Extent(extent.from(), join.get()), heading, trouble));
+                tracks.add(
+                        new Track(run.id(), branch, new Extent(extent.from(), join.get()), heading, pushed, trouble));
                 extent = new Extent(join.get(), extent.to());
             }
             branch = evidence.tied().into(branch);
@@ -100,12 +108,12 @@ final class TrackBook {
         if (branch.equals(Branch.LINE) && main.isPresent() && extent.to().compareTo(main.get()) > 0) {
             Station end = main.get();
             if (extent.from().compareTo(end) < 0) {
-                tracks.add(new Track(run.id(), Branch.LINE, new Extent(extent.from(), end), heading, trouble));
+                tracks.add(new Track(run.id(), Branch.LINE, new Extent(extent.from(), end), heading, pushed, trouble));
             }
             Station in = extent.from().compareTo(end) < 0 ? end : extent.from();
-            tracks.add(new Track(run.id(), Branch.MAIN, new Extent(in, extent.to()), heading, trouble));
+            tracks.add(new Track(run.id(), Branch.MAIN, new Extent(in, extent.to()), heading, pushed, trouble));
             return;
         }
-        tracks.add(new Track(run.id(), branch, extent, heading, trouble));
+        tracks.add(new Track(run.id(), branch, extent, heading, pushed, trouble));
     }
 }

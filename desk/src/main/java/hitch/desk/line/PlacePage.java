@@ -91,6 +91,9 @@ final class PlacePage {
         line.seeing()
                 .at(way.name(), at)
                 .ifPresent(p -> table.row("Seen", p.best().word() + (p.why().isBlank() ? "" : ", " + p.why())));
+        line.seeing()
+                .hiddenAt(way.name(), at)
+                .ifPresent(w -> table.row("Hidden", w.hidden().words() + ", by " + w.by()));
         line.depths()
                 .invertAt(way.name(), at)
                 .ifPresent(d -> table.row("Bottom of pipe", unit.forDepths().show(d) + " deep"));

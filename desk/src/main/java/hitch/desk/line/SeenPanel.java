@@ -2,6 +2,7 @@ package hitch.desk.line;
 
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
+import hitch.core.survey.HiddenWall;
 import hitch.core.survey.Limit;
 import hitch.core.survey.Line;
 import hitch.core.survey.Look;
@@ -60,6 +61,12 @@ final class SeenPanel implements Panel {
                                     + limit.look().word(),
                     where,
                     limit.why());
+        }
+        for (HiddenWall wall : seeing.hidden()) {
+            limits.row(
+                    Math.round(100 * wall.hidden().share()) + " % of the wall hidden",
+                    line.place(wall.branch(), wall.extent(), unit).all(),
+                    wall.hidden().words() + ", by " + wall.by());
         }
         line.beyond(unit).ifPresent(b -> limits.row("In the main", "", b));
         survey.facts().notExamined().forEach(n -> limits.row("Not examined", "", n));

@@ -27,6 +27,7 @@ public final class LoadBench implements Bench {
         VBox right = new VBox(24, clips, new PhotosPane(desk), runs, new FixturesPane(desk));
         right.getStyleClass().add("page");
         ScrollPane scroll = new ScrollPane(right);
+        scroll.setId("load-page");
         scroll.setFitToWidth(true);
         HBox.setHgrow(scroll, Priority.ALWAYS);
         root.getChildren().addAll(left, scroll);

@@ -9,13 +9,17 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.run.Run;
+import hitch.core.survey.HiddenWall;
+import hitch.core.survey.Sectors;
 import hitch.core.survey.SeenPart;
 import hitch.core.survey.Survey;
 import hitch.desk.Tones;
 import hitch.desk.widget.PipePaint;
 import hitch.desk.widget.Rope;
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -122,6 +126,30 @@ final class ChartPainter {
             PipePaint.hatch(g, tones, PIPE_X - 2, from, PIPE_WIDTH + 4, tall);
             g.restore();
         }
+        water();
+        hiddenWall();
+    }
+
+    /** Where a part of the wall stayed hidden: the crown at the left edge of the upright pipe, the bottom at the right. */
+    private void hiddenWall() {
+        for (HiddenWall wall : survey.line().seeing().hidden()) {
+            double from = geometry.y(wall.extent().from().mm());
+            double tall = Math.max(3, geometry.y(wall.extent().to().mm()) - from);
+            for (Sectors.Band band :
+                    wall.branch().equals(Branch.LINE) ? wall.hidden().bands() : List.<Sectors.Band>of()) {
+                double x = PIPE_X + PIPE_WIDTH * (1 - band.to());
+                double wide = Math.max(3, PIPE_WIDTH * (band.to() - band.from()));
+                g.save();
+                g.beginPath();
+                g.rect(x, from, wide, tall);
+                g.clip();
+                PipePaint.hatch(g, tones, x, from, wide, tall);
+                g.restore();
+            }
+        }
+    }
+
+    private void water() {
         for (LocatedFinding found : survey.noted()) {
             boolean water = found.finding().kind().family() == FindingKind.Family.WATER;
             if (water && found.extent().isPresent()) {

@@ -4,6 +4,7 @@ import hitch.core.detail.Detail;
 import hitch.core.detail.Gear;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.run.Equipment;
 import hitch.core.run.Equipment.Guide;
@@ -28,6 +29,15 @@ public final class GearBook {
 
     public boolean isEmpty() {
         return changes.isEmpty();
+    }
+
+    /** The moments of a clip at which gear was put on or taken off, in its ticks. */
+    public List<Long> changesOn(ClipId clip) {
+        return changes.stream()
+                .map(c -> c.finding().frame())
+                .filter(f -> f.clip().equals(clip))
+                .map(FrameRef::pts)
+                .toList();
     }
 
     /** The equipment of {@code run} at a frame of its footage. */
