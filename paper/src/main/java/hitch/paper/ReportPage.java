@@ -9,6 +9,7 @@ import hitch.core.judge.Cautions;
 import hitch.core.pipe.Wall;
 import hitch.core.sketch.Tone;
 import hitch.core.survey.told.Fixtures;
+import hitch.core.survey.told.Joints;
 import hitch.core.survey.told.Symptoms;
 import hitch.media.draw.Palette;
 import io.pebbletemplates.pebble.PebbleEngine;
@@ -65,6 +66,7 @@ public final class ReportPage {
         values.put(
                 "fixtures",
                 Fixtures.of(may.findings()).all().stream().map(Water::of).toList());
+        values.put("joints", may.recipient().isPublic() ? List.of() : Joints.of(may.findings()));
         values.put("symptoms", Symptoms.of(may.findings()));
         values.put("photos", PhotoRow.of(may));
         values.put("cautions", Cautions.ALL);

@@ -6,6 +6,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.measure.Extent;
 import hitch.core.pipe.Branch;
 import hitch.core.survey.HiddenWall;
+import hitch.core.survey.OpeningLeft;
 import hitch.core.survey.PlaceWords;
 import hitch.core.survey.SeenPart;
 import hitch.core.survey.Survey;
@@ -42,6 +43,11 @@ final class Unseen {
         may.findings().stream()
                 .filter(f -> f.finding().kind() == FindingKind.PART_SEEN && !isReckoned(f))
                 .forEach(f -> told.add(hidden(f)));
+        for (OpeningLeft left : survey.line().openingsLeft()) {
+            here(left.branch(), Extent.at(left.at()))
+                    .ifPresent(e -> told.add("At "
+                            + survey.line().place(left.branch(), e, may.unit()).all() + ": " + left.words()));
+        }
         survey.line().beyond(may.unit()).ifPresent(told::add);
         return told;
     }

@@ -4,6 +4,7 @@ import hitch.core.disclosure.Disclosure;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.survey.told.Fixtures;
+import hitch.core.survey.told.Joints;
 import hitch.core.survey.told.Surfaces;
 import hitch.core.survey.told.Symptoms;
 import java.util.LinkedHashMap;
@@ -31,6 +32,11 @@ public final class FindingsJson {
         if (!may.recipient().isPublic()) {
             root.put("standing_water_ft", feet(may.standingWater()));
             root.put("pipe", spans(may));
+            root.put(
+                    "joints",
+                    Joints.of(may.findings()).stream()
+                            .map(t -> JsonRow.row("what", t.words(), "some", t.some(), "of", t.of()))
+                            .toList());
         }
         told(may, root);
         root.put("photographs", PhotoRow.of(may));

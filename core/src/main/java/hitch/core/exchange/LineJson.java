@@ -21,6 +21,7 @@ import hitch.core.survey.LineOpening;
 import hitch.core.survey.Locate;
 import hitch.core.survey.Look;
 import hitch.core.survey.OpeningFault;
+import hitch.core.survey.OpeningLeft;
 import hitch.core.survey.Reach;
 import hitch.core.survey.Reaches;
 import hitch.core.survey.SeenPart;
@@ -69,6 +70,7 @@ public final class LineJson {
                         .toList());
         root.put("seen", seen());
         root.put("limits", line.limits().stream().map(this::limit).toList());
+        root.put("openings_left", line.openingsLeft().stream().map(this::left).toList());
         root.put("locates", line.depths().locates().stream().map(this::locate).toList());
         root.put("falls", line.falls().stream().map(this::fall).toList());
         root.put("openings", line.openings().stream().map(this::opening).toList());
@@ -141,6 +143,22 @@ public final class LineJson {
                 part.best().word(),
                 "why",
                 part.why());
+    }
+
+    private Map<String, Object> left(OpeningLeft left) {
+        return placed(
+                left.branch(),
+                Extent.at(left.at()),
+                "finding",
+                id(left.stop()),
+                "passed",
+                left.passed(),
+                "at_least_in",
+                left.more().map(d -> String.valueOf(d.inInches())).orElse(""),
+                "under_in",
+                left.less().map(d -> String.valueOf(d.inInches())).orElse(""),
+                "words",
+                left.words());
     }
 
     private Map<String, Object> hidden(HiddenWall wall) {

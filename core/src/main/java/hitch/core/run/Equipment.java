@@ -9,9 +9,40 @@ import java.util.Optional;
  *
  * @param head diameter of the camera head
  * @param guide whether a guide held the head in the middle of the pipe
+ * @param across outer size of that guide
  */
-public record Equipment(Optional<Distance> head, Guide guide) {
+public record Equipment(Optional<Distance> head, Guide guide, Optional<Distance> across) {
     public static final Equipment NOT_SAID = new Equipment(Optional.empty(), Guide.NOT_SAID);
+
+    public Equipment {
+        across = across == null ? Optional.empty() : across;
+    }
+
+    /** With a guide of which nobody said how large it is. */
+    public Equipment(Optional<Distance> head, Guide guide) {
+        this(head, guide, Optional.empty());
+    }
+
+    public Equipment withHead(Optional<Distance> size) {
+        return new Equipment(size, guide, across);
+    }
+
+    public Equipment with(Guide on) {
+        return new Equipment(head, on, across);
+    }
+
+    public Equipment withAcross(Optional<Distance> size) {
+        return new Equipment(head, guide, size);
+    }
+
+    /** The smallest hole that it passes; empty where nobody said. */
+    public Optional<Distance> outer() {
+        return switch (guide) {
+            case ON -> across;
+            case OFF -> head;
+            case NOT_SAID -> Optional.empty();
+        };
+    }
 
     /** A head of which nobody said how wide it is. */
     private static final Distance USUAL_HEAD = Distance.inches(1.25);

@@ -21,8 +21,11 @@ final class Limits {
 
     private final Evidence evidence;
 
-    Limits(Evidence evidence) {
+    private final List<OpeningLeft> left;
+
+    Limits(Evidence evidence, List<OpeningLeft> left) {
         this.evidence = evidence;
+        this.left = left;
     }
 
     List<Limit> of(List<Way> ways, Seeing seeing) {
@@ -65,7 +68,12 @@ final class Limits {
         return evidence.on(way.name(), FindingKind.LIMIT)
                 .filter(f -> near(f, extent.from()) || near(f, extent.to()))
                 .findFirst()
-                .map(f -> f.finding().wording());
+                .map(f -> f.finding().wording()
+                        + left.stream()
+                                .filter(o -> o.stop().equals(f.finding().id()))
+                                .map(o -> "; " + o.words())
+                                .findFirst()
+                                .orElse(""));
     }
 
     private static boolean near(LocatedFinding found, Station station) {

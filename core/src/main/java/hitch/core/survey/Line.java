@@ -19,6 +19,7 @@ import java.util.Optional;
  * @param events what lies along stretches
  * @param seeing what was really seen
  * @param limits what was not, and why
+ * @param openingsLeft what is left open where the camera was stopped
  * @param depths how deep it lies
  * @param falls between neighbouring locates
  * @param openings ways in
@@ -36,6 +37,7 @@ public record Line(
         List<LineEvent> events,
         Seeing seeing,
         List<Limit> limits,
+        List<OpeningLeft> openingsLeft,
         Depths depths,
         List<Fall> falls,
         List<LineOpening> openings,

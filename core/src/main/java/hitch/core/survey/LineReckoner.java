@@ -31,6 +31,7 @@ public final class LineReckoner {
         WayReckoner reckoned = new WayReckoner(evidence, tracks);
         List<Way> ways = reckoned.all();
         Seeing seeing = new SeeingReckoner(evidence, tracks).of(ways);
+        List<OpeningLeft> openingsLeft = new OpeningsLeft(evidence, tracks).of(ways);
         Depths depths = Depths.of(evidence, ways);
         List<LineOpening> openings = Openings.of(evidence, ways);
         OpeningChecks checks = new OpeningChecks(evidence, ways, openings);
@@ -40,7 +41,8 @@ public final class LineReckoner {
                 ways,
                 events(evidence.findings()),
                 seeing,
-                new Limits(evidence).of(ways, seeing),
+                new Limits(evidence, openingsLeft).of(ways, seeing),
+                openingsLeft,
                 depths,
                 depths.falls(ways, evidence.rules()),
                 openings,

@@ -9,6 +9,7 @@ import hitch.core.measure.LengthUnit;
 import hitch.core.story.Wording;
 import hitch.core.survey.Survey;
 import hitch.core.survey.told.Fixtures;
+import hitch.core.survey.told.Joints;
 import hitch.core.survey.told.Promises;
 import hitch.core.survey.told.RepairMarks;
 import hitch.core.survey.told.Surfaces;
@@ -40,12 +41,14 @@ final class ToldPanel implements Panel {
         List.of(
                         above(survey),
                         ofKind(survey, "Boundaries", FindingKind.BOUNDARY),
+                        joints(survey),
                         fixtures(survey),
                         symptoms(survey),
                         promises(survey),
                         marks(survey),
                         ofKind(survey, "Cleaned", FindingKind.CLEANED),
                         ofKind(survey, "Gear", FindingKind.EQUIPMENT),
+                        left(survey),
                         ofKind(survey, "Wall not seen", FindingKind.PART_SEEN))
                 .stream()
                 .filter(t -> !t.isEmpty())
@@ -79,6 +82,24 @@ final class ToldPanel implements Panel {
                 table.row(Wording.place(found, survey.line(), survey.facts().unit()), Wording.what(found));
             }
         }
+        return table;
+    }
+
+    private static Table left(Survey survey) {
+        Table table = new Table("Left open");
+        survey.line()
+                .openingsLeft()
+                .forEach(o -> table.row(
+                        survey.line()
+                                .place(o.branch(), o.at(), survey.facts().unit())
+                                .all(),
+                        o.words()));
+        return table;
+    }
+
+    private static Table joints(Survey survey) {
+        Table table = new Table("Joints");
+        Joints.of(survey.findings()).forEach(t -> table.row(t.words(), t.some() + " of " + t.of()));
         return table;
     }
 

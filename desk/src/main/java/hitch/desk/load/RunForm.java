@@ -116,7 +116,7 @@ final class RunForm extends VBox {
                         List.of(Equipment.Guide.values()),
                         e.guide(),
                         Equipment.Guide::word,
-                        g -> change(r -> r.with(new Equipment(r.equipment().head(), g)))));
+                        g -> change(r -> r.with(r.equipment().with(g)))));
     }
 
     private List<Node> place() {
@@ -162,7 +162,7 @@ final class RunForm extends VBox {
             return;
         }
         Optional<Distance> read = head;
-        change(r -> r.with(new Equipment(read, r.equipment().guide())));
+        change(r -> r.with(r.equipment().withHead(read)));
     }
 
     private Optional<Distance> length(String typed) {

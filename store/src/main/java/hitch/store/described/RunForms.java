@@ -8,7 +8,6 @@ import hitch.core.pipe.Opening;
 import hitch.core.pipe.OpeningKind;
 import hitch.core.pipe.Pipe;
 import hitch.core.run.Direction;
-import hitch.core.run.Equipment;
 import hitch.core.run.Equipment.Guide;
 import hitch.core.run.Phase;
 import hitch.core.run.Run;
@@ -98,7 +97,7 @@ final class RunForms {
                     r -> r.equipment().head().map(LengthText::write),
                     LengthText::read,
                     "1 1/4 in",
-                    (r, d) -> r.with(new Equipment(Optional.of(d), r.equipment().guide())))
+                    (r, d) -> r.with(r.equipment().withHead(Optional.of(d))))
             .value(
                     "guide",
                     r -> r.equipment().guide() == Guide.NOT_SAID
@@ -106,7 +105,13 @@ final class RunForms {
                             : Optional.of(r.equipment().guide().word()),
                     t -> Texts.word(t, List.of(Guide.values()), Guide::word),
                     Texts.words(Guide.values(), Guide::word),
-                    (r, g) -> r.with(new Equipment(r.equipment().head(), g)))
+                    (r, g) -> r.with(r.equipment().with(g)))
+            .value(
+                    "guide across",
+                    r -> r.equipment().across().map(LengthText::write),
+                    LengthText::read,
+                    "3 in",
+                    (r, d) -> r.with(r.equipment().withAcross(Optional.of(d))))
             .value(
                     "phase",
                     r -> r.phase() == Phase.NOT_SAID

@@ -61,11 +61,12 @@ public final class GearBook {
             return was;
         }
         if (gear.get().part() == Gear.Part.HEAD) {
-            return new Equipment(change.finding().traits().size().or(was::head), was.guide());
+            return was.withHead(change.finding().traits().size().or(was::head));
         }
         return gear.get()
                 .on()
-                .map(on -> new Equipment(was.head(), on ? Guide.ON : Guide.OFF))
+                .map(on -> was.with(on ? Guide.ON : Guide.OFF)
+                        .withAcross(change.finding().traits().size().or(was::across)))
                 .orElse(was);
     }
 }
