@@ -1,9 +1,11 @@
 package hitch.core.exchange;
 
 import hitch.core.disclosure.Disclosure;
+import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Sighting;
+import hitch.core.finding.WithFlow;
 import hitch.core.footage.Clip;
 import hitch.core.measure.Inches;
 import hitch.core.measure.Station;
@@ -26,7 +28,7 @@ import java.util.stream.Collectors;
  * @param stationToFt higher station, feet, one decimal; equal to the other for a point
  * @param place the place in words, in the job's unit
  * @param what the finding in words
- * @param clock clock position in words
+ * @param clock clock position in words, as the camera looks unless a detail tells another frame
  * @param size size in inches
  * @param share share of the bore, percent
  * @param weight weight in a word
@@ -47,6 +49,7 @@ import java.util.stream.Collectors;
  * @param also ids it was marked under too
  * @param whose owner's or public by the house rules; empty while the boundary is not known
  * @param howSure how sure it is: seen, likely, possible, one of two, heard, told
+ * @param clockWithFlow clock position in words, looking with the flow; empty where nobody knows
  * @param photos file names of the photographs that show it, with a space between
  * @param details whatever else was said, each text by the key of its detail
  */
@@ -78,8 +81,14 @@ public record FindingRow(
         String also,
         String whose,
         String howSure,
+        String clockWithFlow,
         String photos,
         Map<String, String> details) {
+
+    /** The other side that {@code clock} is on looking with the flow; empty where it is the same. */
+    public String otherSide() {
+        return clockWithFlow.equals(clock) ? "" : clockWithFlow;
+    }
 
     /** The rows a recipient gets, in the story's order. */
     public static List<FindingRow> of(Disclosure may) {
@@ -121,6 +130,7 @@ public record FindingRow(
                 found.also().stream().map(FindingId::value).collect(Collectors.joining(" ")),
                 may.whose(found),
                 found.finding().certainty().word(),
+                WithFlow.clock(found).map(ClockPosition::words).orElse(""),
                 PhotoRow.of(may).stream()
                         .filter(p -> p.finding().equals(found.finding().id().value()))
                         .map(PhotoRow::file)

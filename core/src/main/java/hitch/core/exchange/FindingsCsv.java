@@ -38,6 +38,7 @@ public final class FindingsCsv {
             "also_marked_as",
             "whose",
             "how_sure",
+            "clock_with_flow",
             "photos");
 
     private FindingsCsv() {}
@@ -76,6 +77,7 @@ public final class FindingsCsv {
                 r.also(),
                 r.whose(),
                 r.howSure(),
+                r.clockWithFlow(),
                 r.photos()
             };
             Stream<Object> said = details.stream().map(key -> r.details().getOrDefault(key, ""));

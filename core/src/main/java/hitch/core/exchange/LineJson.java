@@ -28,6 +28,7 @@ import hitch.core.survey.SeenPart;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Way;
 import hitch.core.survey.Whose;
+import hitch.core.survey.told.Surfaces;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import tools.jackson.databind.SerializationFeature;
@@ -40,10 +41,12 @@ public final class LineJson {
 
     private final Survey survey;
     private final Line line;
+    private final Surfaces surfaces;
 
     private LineJson(Survey survey) {
         this.survey = survey;
         this.line = survey.line();
+        this.surfaces = Surfaces.of(survey.findings());
     }
 
     public static String write(Survey survey) {
@@ -279,6 +282,12 @@ public final class LineJson {
                         .flatMap(e -> line.depths().trench(found.branch(), e))
                         .map(JsonRow::feet)
                         .orElse(null));
+        row.put(
+                "above",
+                found.extent()
+                        .filter(e -> found.branch().equals(Branch.LINE))
+                        .map(surfaces::words)
+                        .orElse(""));
         if (found.weight().knots() > 0) {
             row.put("reach", reaches.to(found).stream().map(this::reach).toList());
         }

@@ -40,6 +40,15 @@ public record ClockPosition(int from, int to, boolean all, boolean both) {
         return (from + sweep / 2) % 12;
     }
 
+    /** The same place looking the other way: left and right change sides. */
+    public ClockPosition mirrored() {
+        return all || both ? this : new ClockPosition(mirrored(to), mirrored(from), false, false);
+    }
+
+    private static int mirrored(int hour) {
+        return hour == 12 ? 12 : 12 - hour;
+    }
+
     public String words() {
         if (all) {
             return "all round";

@@ -3,6 +3,7 @@ package hitch.core.sketch;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.WithFlow;
 import hitch.core.measure.Station;
 import hitch.core.run.Direction;
 import hitch.core.run.Run;
@@ -163,12 +164,11 @@ public final class PlanSketch {
     private static int side(LocatedFinding found) {
         boolean with = found.run().map(Run::direction).orElse(Direction.WITH_FLOW) == Direction.WITH_FLOW;
         String words = found.finding().wording().toLowerCase(Locale.ROOT);
-        Optional<Double> hour =
-                found.finding().traits().clock().filter(c -> !c.all()).map(ClockPosition::middle);
+        Optional<Double> hour = WithFlow.clock(found).filter(c -> !c.all()).map(ClockPosition::middle);
         int seen = hour.map(h -> h > 0.5 && h < 5.5 ? 1 : h > 6.5 && h < 11.5 ? -1 : 0)
                 .orElse(0);
         int said = words.contains("right") ? 1 : words.contains("left") ? -1 : 0;
-        return (seen != 0 ? seen : said) * (with ? 1 : -1);
+        return seen != 0 ? seen : said * (with ? 1 : -1);
     }
 
     /** On which side a branch comes in: as its tie-in was seen, else alternating so that two do not lie on each other. */

@@ -4,6 +4,7 @@ import hitch.core.detail.Detail;
 import hitch.core.finding.Degree;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.WithFlow;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
 import hitch.core.pipe.PipeSize;
@@ -122,7 +123,7 @@ final class WallReckoner {
         evidence.on(way.name(), FindingKind.PART_SEEN)
                 .forEach(f -> add(
                         f,
-                        f.finding().traits().clock().map(Sectors::of).orElse(Sectors.NONE),
+                        clock(f),
                         f.finding().traits().details().get(Detail.CAUSE).orElse("something in front of it"),
                         hides));
         evidence.on(way.name(), FindingKind.STANDING_WATER)
@@ -137,10 +138,17 @@ final class WallReckoner {
                         hides));
         evidence.on(way.name(), FindingKind.ROOTS)
                 .filter(WallReckoner::hangs)
-                .forEach(f ->
-                        add(f, f.finding().traits().clock().map(Sectors::of).orElse(Sectors.NONE), "roots", hides));
+                .forEach(f -> add(f, clock(f), "roots", hides));
         lowHeads(way, hides);
         return hides;
+    }
+
+    /** In the one frame that passes of several runs can be laid on each other in. */
+    private static Sectors clock(LocatedFinding found) {
+        return WithFlow.clock(found)
+                .or(() -> found.finding().traits().clock())
+                .map(Sectors::of)
+                .orElse(Sectors.NONE);
     }
 
     private static boolean hangs(LocatedFinding roots) {

@@ -4,9 +4,11 @@ import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.WithFlow;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.note.Draft;
+import hitch.core.run.Run;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -25,9 +27,13 @@ public final class SameFeature {
 
     private SameFeature() {}
 
-    /** The finding that {@code draft}, seen at {@code extent}, is most likely another sighting of. */
+    /**
+     * The finding that {@code draft}, seen at {@code extent}, is most likely another sighting of.
+     *
+     * @param run the run it was said on; empty for none
+     */
     public static Optional<LocatedFinding> of(
-            Draft draft, Extent extent, double confidence, List<LocatedFinding> findings) {
+            Draft draft, Extent extent, Optional<Run> run, double confidence, List<LocatedFinding> findings) {
         boolean feature = draft.matter() instanceof FindingKind k
                 && k.family() != FindingKind.Family.TOLD
                 && k != FindingKind.REMARK
@@ -37,7 +43,8 @@ public final class SameFeature {
         }
         return findings.stream()
                 .filter(f -> f.extent().isPresent())
-                .filter(f -> isSame(draft.kind(), draft.traits().clock(), extent, confidence, f))
+                .filter(f -> isSame(
+                        draft.kind(), WithFlow.clock(draft.traits(), run.map(Run::direction)), extent, confidence, f))
                 .min(Comparator.comparingLong(f -> apart(f.extent().orElseThrow(), extent)));
     }
 
@@ -45,12 +52,7 @@ public final class SameFeature {
     public static boolean isSame(LocatedFinding a, LocatedFinding b) {
         return a.extent().isPresent()
                 && b.extent().isPresent()
-                && isSame(
-                        a.finding().kind(),
-                        a.finding().traits().clock(),
-                        a.extent().get(),
-                        a.confidence(),
-                        b);
+                && isSame(a.finding().kind(), WithFlow.clock(a), a.extent().get(), a.confidence(), b);
     }
 
     private static boolean isSame(
@@ -60,7 +62,7 @@ public final class SameFeature {
         return other.finding().kind() == kind
                 && kind != FindingKind.REMARK
                 && apart(other.extent().orElseThrow(), extent) <= reach
-                && agree(clock, other.finding().traits().clock());
+                && agree(clock, WithFlow.clock(other));
     }
 
     /** Millimetres between the nearest points of two extents; 0 where they overlap. */

@@ -209,13 +209,13 @@ class TalkTest {
         Draft bottom =
                 new TradeNoteReader().read("roots bottom", LengthUnit.FEET).first();
         Draft offset = new TradeNoteReader().read("offset top", LengthUnit.FEET).first();
-        assertThat(SameFeature.of(top, at(22), 1, known)).isPresent();
-        assertThat(SameFeature.of(top, at(24), 1, known)).isEmpty();
-        assertThat(SameFeature.of(top, at(24), 0.2, known))
+        assertThat(SameFeature.of(top, at(22), Optional.empty(), 1, known)).isPresent();
+        assertThat(SameFeature.of(top, at(24), Optional.empty(), 1, known)).isEmpty();
+        assertThat(SameFeature.of(top, at(24), Optional.empty(), 0.2, known))
                 .as("doubt widens it")
                 .isPresent();
-        assertThat(SameFeature.of(bottom, at(20), 1, known)).isEmpty();
-        assertThat(SameFeature.of(offset, at(20), 1, known)).isEmpty();
+        assertThat(SameFeature.of(bottom, at(20), Optional.empty(), 1, known)).isEmpty();
+        assertThat(SameFeature.of(offset, at(20), Optional.empty(), 1, known)).isEmpty();
     }
 
     private static Extent at(double feet) {

@@ -4,11 +4,13 @@ import hitch.core.footage.FrameRef;
 import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.survey.Fall;
 import hitch.core.survey.Line;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Way;
+import hitch.core.survey.told.Surfaces;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
 import hitch.desk.play.FramePicture;
@@ -100,6 +102,9 @@ final class PlacePage {
         line.depths()
                 .trench(way.name(), Extent.at(at))
                 .ifPresent(d -> table.row("Trench", unit.forDepths().show(d) + " to dig here"));
+        if (way.name().equals(Branch.LINE)) {
+            Surfaces.of(survey.findings()).at(at).ifPresent(s -> table.row("Above", s.word()));
+        }
         table.row(
                 "Whose",
                 line.whose()

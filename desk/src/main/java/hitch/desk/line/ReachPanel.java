@@ -4,10 +4,12 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
 import hitch.core.survey.Line;
 import hitch.core.survey.Reach;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Way;
+import hitch.core.survey.told.Surfaces;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
 import hitch.desk.play.FramePicture;
@@ -152,6 +154,11 @@ final class ReachPanel implements Panel {
         found.extent()
                 .flatMap(e -> line.depths().trench(found.branch(), e))
                 .ifPresent(d -> table.row("Trench", unit.forDepths().show(d) + " at its deepest"));
+        found.extent()
+                .filter(e -> found.branch().equals(Branch.LINE))
+                .map(Surfaces.of(survey.findings())::words)
+                .filter(w -> !w.isEmpty())
+                .ifPresent(w -> table.row("Above", w));
         return table;
     }
 

@@ -5,6 +5,7 @@ import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Way;
+import hitch.core.survey.told.Surfaces;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
@@ -49,8 +50,10 @@ final class TrenchForm extends VBox {
         LengthUnit unit = survey.facts().unit();
         Optional<Distance> depth = survey.line().depths().trench(way.getValue().name(), extent);
         String bedding = unit.forDepths().show(survey.rules().line().depths().bedding());
+        String above =
+                way.getValue().isBranch() ? "" : Surfaces.of(survey.findings()).words(extent);
         return depth.map(d -> unit.forDepths().show(d) + " at its deepest, " + unit.show(extent.length())
-                        + " long, with " + bedding + " below the pipe")
+                        + " long, with " + bedding + " below the pipe" + (above.isEmpty() ? "" : ", " + above))
                 .orElse("No locate is near enough to tell.");
     }
 }

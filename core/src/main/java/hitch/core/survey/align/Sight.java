@@ -4,12 +4,14 @@ import hitch.core.finding.Cleanable;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Movable;
+import hitch.core.finding.WithFlow;
 import hitch.core.footage.FrameRef;
 import hitch.core.pipe.Pipe;
 import hitch.core.run.Direction;
 import hitch.core.run.Phase;
 import hitch.core.run.Run;
 import java.util.EnumSet;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.Set;
 
@@ -89,10 +91,9 @@ record Sight(
 
     /** The hour as seen looking with the flow, 0 up to 12; looking the other way left and right change sides. */
     OptionalDouble hour() {
-        return finding.traits()
-                .clock()
+        return WithFlow.clock(finding.traits(), Optional.of(with ? Direction.WITH_FLOW : Direction.AGAINST_FLOW))
                 .filter(c -> !c.all())
-                .map(c -> OptionalDouble.of(with ? c.middle() : (12 - c.middle()) % 12))
+                .map(c -> OptionalDouble.of(c.middle()))
                 .orElse(OptionalDouble.empty());
     }
 

@@ -64,6 +64,6 @@ public final class SpokenLines {
                 run.get().stationOf(from.get().mm() + run.get().atThePipe().mm()),
                 run.get().stationOf(to.mm() + run.get().atThePipe().mm()));
         double trust = spoken.draft().place().isPresent() ? 1 : where.confidenceAt(spoken.seconds());
-        return SameFeature.of(spoken.draft(), extent, trust, survey.noted());
+        return SameFeature.of(spoken.draft(), extent, run, trust, survey.noted());
     }
 }

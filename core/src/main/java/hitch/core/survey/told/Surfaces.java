@@ -44,6 +44,25 @@ public final class Surfaces {
         return all;
     }
 
+    /** Everything that lies above a stretch, in order of station, each once. */
+    public List<Surface> over(Extent extent) {
+        return all.stream()
+                .filter(a -> a.extent()
+                        .common(extent)
+                        .filter(e ->
+                                !e.isPoint() || extent.isPoint() || a.extent().isPoint())
+                        .isPresent())
+                .map(Above::surface)
+                .distinct()
+                .toList();
+    }
+
+    /** In words, such as {@code under the lawn and the driveway}; empty where nobody said. */
+    public String words(Extent extent) {
+        List<String> above = over(extent).stream().map(Surface::above).toList();
+        return String.join(" and ", above);
+    }
+
     /** What lies above a station; the shortest stretch that covers it tells. */
     public Optional<Surface> at(Station station) {
         return all.stream()

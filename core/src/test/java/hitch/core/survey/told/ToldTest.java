@@ -17,6 +17,7 @@ import hitch.core.judge.Advice;
 import hitch.core.judge.Adviser;
 import hitch.core.line.GroundMark.Surface;
 import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.note.Note;
@@ -218,5 +219,19 @@ class ToldTest {
 
     private static Station feet(double feet) {
         return new Station(Distance.feet(feet).mm());
+    }
+
+    @Test
+    void whatMustBeBrokenUpForATrenchIsToldForItsStretch() {
+        Survey survey = noted("lawn 0-30, then driveway to 48");
+        Surfaces surfaces = Surfaces.of(survey.findings());
+        Extent over = Extent.between(
+                new Station(Distance.feet(25).mm()),
+                new Station(Distance.feet(35).mm()));
+        assertThat(surfaces.words(over)).isEqualTo("under the lawn and under the driveway");
+        assertThat(surfaces.words(Extent.at(new Station(Distance.feet(10).mm()))))
+                .isEqualTo("under the lawn");
+        assertThat(surfaces.words(Extent.at(new Station(Distance.feet(55).mm()))))
+                .isEmpty();
     }
 }
