@@ -61,7 +61,7 @@ final class Unseen {
 
     private String hidden(HiddenWall wall, Extent where) {
         return "From " + survey.line().place(wall.branch(), where, may.unit()).all() + ": "
-                + Math.round(100 * wall.hidden().share()) + " % of the wall was hidden on every pass, "
+                + "about " + Math.round(100 * wall.hidden().share()) + " % of the wall was hidden on every pass, "
                 + wall.hidden().words() + ", by " + may.text(wall.by());
     }
 

@@ -64,6 +64,18 @@ public record Sectors(int bits) {
         return (bits >> Math.floorMod(hour, HOURS) & 1) != 0;
     }
 
+    /** Whether it is one hour alone, as a side is said. */
+    public boolean isSingle() {
+        return Integer.bitCount(bits) == 1;
+    }
+
+    /** With an hour more to either side: a quarter of the wall for a side. */
+    public Sectors withNeighbours() {
+        int up = bits << 1 | bits >> HOURS - 1;
+        int down = bits >> 1 | bits << HOURS - 1;
+        return new Sectors((bits | up | down) & ALL.bits);
+    }
+
     /** Share of the wall, 0 to 1. */
     public double share() {
         return Integer.bitCount(bits) / (double) HOURS;

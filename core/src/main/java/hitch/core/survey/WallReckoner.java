@@ -120,12 +120,14 @@ final class WallReckoner {
 
     private List<Hides> hides(Way way) {
         List<Hides> hides = new ArrayList<>();
+        // Who notes that a part was hidden means it, whatever other passes there were.
         evidence.on(way.name(), FindingKind.PART_SEEN)
-                .forEach(f -> add(
-                        f,
-                        clock(f),
-                        f.finding().traits().details().get(Detail.CAUSE).orElse("something in front of it"),
-                        hides));
+                .filter(f -> !clock(f).isNone() && !f.extent().orElseThrow().isPoint())
+                .forEach(f -> hides.add(new Hides(
+                        Optional.empty(),
+                        f.extent().orElseThrow(),
+                        clock(f).isSingle() ? clock(f).withNeighbours() : clock(f),
+                        f.finding().traits().details().get(Detail.CAUSE).orElse("something in front of it"))));
         evidence.on(way.name(), FindingKind.STANDING_WATER)
                 .forEach(f -> add(
                         f,

@@ -94,7 +94,7 @@ class HiddenWallTest {
     @Test
     void aNoteThatAPartWasHiddenTellsWhichAndWhy() {
         Job job = Sample.note(Sample.job(), Sample.DOWN, 22, "couldn't see the bottom 20-26, flow");
-        List<HiddenWall> walls = hidden(sighted(job, 98));
+        List<HiddenWall> walls = hidden(job);
         assertThat(walls)
                 .singleElement()
                 .satisfies(w -> assertThat(w.hidden().has(6)).isTrue());

@@ -60,4 +60,14 @@ class SectorsTest {
             assertThat(b.to()).isBetween(0.1, 0.2);
         });
     }
+
+    @Test
+    void aSideIsAQuarterOfTheWall() {
+        for (int hour = 1; hour <= 12; hour++) {
+            Sectors side = Sectors.of(ClockPosition.at(hour));
+            assertThat(side.isSingle()).isTrue();
+            assertThat(side.withNeighbours().share()).isEqualTo(0.25);
+            assertThat(side.withNeighbours().has(hour)).isTrue();
+        }
+    }
 }

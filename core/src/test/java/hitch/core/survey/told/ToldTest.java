@@ -195,7 +195,8 @@ class ToldTest {
     void aHiddenWallIsToldToWhoeverGetsTheRest() {
         Survey survey = noted("bottom hidden 20-26 by standing water");
         assertThat(Disclosure.of(survey, Recipient.BUYER).unseen())
-                .anyMatch(t -> t.contains("a part of the wall was hidden, at the bottom, by standing water"));
+                .anyMatch(t -> t.contains(
+                        "about 25 % of the wall was hidden on every pass, from 5 to 7 o'clock, by standing water"));
     }
 
     @Test
