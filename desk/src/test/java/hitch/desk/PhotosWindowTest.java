@@ -13,6 +13,7 @@ import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
@@ -75,7 +76,7 @@ class PhotosWindowTest extends OpenWindow {
         shows("F1");
         until(() -> shown().isPresent());
         assertThat(survey().photos().of(STAKE).orElseThrow().finding()).isPresent();
-        clickOn("Take out");
+        interact(() -> ((Button) named("Take stake.jpg out of the job; the file stays")).fire());
         until(() -> lookup("#photo-stake").tryQuery().isEmpty());
         assertThat(photos.resolve("stake.jpg")).exists();
         interact(() -> job().work().undo());

@@ -117,7 +117,7 @@ public final class DemoJob {
         runs(scenario, clips).forEach((name, run) -> applyQuietly(job, new Edit.PutRun(run)));
         for (Map.Entry<Scenario.Take, Clip> entry : clips.entrySet()) {
             progress.at(
-                    (double) job.job().findings().size() / 21,
+                    (double) job.job().findings().size() / scenario.notes(),
                     "setting up " + entry.getKey().file());
             readCounter(job, footage, scenario, entry.getKey(), entry.getValue());
             note(job, footage, entry.getKey(), entry.getValue());

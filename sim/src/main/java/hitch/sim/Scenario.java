@@ -39,6 +39,11 @@ public record Scenario(
         photos = photos == null ? List.of() : List.copyOf(photos);
     }
 
+    /** How many notes were typed in all. */
+    public int notes() {
+        return clips.stream().mapToInt(c -> c.notes().size()).sum();
+    }
+
     /**
      * A photograph, taken on the way that a take above ground walks.
      *

@@ -13,6 +13,11 @@ import java.util.stream.IntStream;
 public record Sectors(int bits) {
     public static final Sectors NONE = new Sectors(0);
     public static final Sectors ALL = new Sectors(0xFFF);
+    /** From 10 to 2 o'clock. */
+    public static final Sectors UPPER = of(ClockPosition.arc(10, 2));
+    /** From 4 to 8 o'clock. */
+    public static final Sectors LOWER = of(ClockPosition.arc(4, 8));
+
     private static final int HOURS = 12;
 
     public static Sectors of(ClockPosition clock) {
@@ -53,6 +58,10 @@ public record Sectors(int bits) {
 
     public Sectors and(Sectors other) {
         return new Sectors(bits & other.bits);
+    }
+
+    public boolean isAnyOf(Sectors other) {
+        return (bits & other.bits) != 0;
     }
 
     public boolean isNone() {

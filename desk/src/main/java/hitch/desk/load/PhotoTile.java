@@ -18,23 +18,26 @@ import java.util.Optional;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
+import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 
 /** One photograph: its picture, what it shows, and its file's name and trouble. */
-final class PhotoTile extends VBox {
-    static final double WIDTH = 240;
+final class PhotoTile extends HBox {
+    private static final double PICTURE = 160;
+    private static final double FIELD = 420;
+    private static final double STATION = 140;
 
     private final Context desk;
     private final Clip photo;
 
     PhotoTile(Context desk, Clip photo) {
-        super(8);
+        super(16);
         this.desk = desk;
         this.photo = photo;
         setId("photo-" + photo.id());
         getStyleClass().add("list-row");
-        setPrefWidth(WIDTH + 24);
         fill();
     }
 
@@ -44,22 +47,24 @@ final class PhotoTile extends VBox {
 
     /** Shows what is known of it now. */
     void fill() {
-        FramePicture picture = new FramePicture(desk, WIDTH);
+        FramePicture picture = new FramePicture(desk, PICTURE);
         ClipState state = desk.work().clips().state(photo);
         if (!state.missing()) {
             picture.show(new FrameRef(photo.id(), photo.firstPts()), photo.fileName());
         }
         Label name = Labels.mayBeCut(Labels.of(photo.fileName(), "strong"));
-        getChildren().setAll(picture, name, shows());
+        VBox facts = new VBox(8, name, shows());
         if (!state.trouble().isEmpty()) {
             Label trouble = Labels.of(state.trouble(), "soft");
             trouble.setWrapText(true);
-            getChildren().add(trouble);
+            facts.getChildren().add(trouble);
         }
-        getChildren().add(buttons(state));
+        facts.getChildren().add(buttons(state));
+        HBox.setHgrow(facts, Priority.ALWAYS);
+        getChildren().setAll(picture, facts);
     }
 
-    private VBox shows() {
+    private FlowPane shows() {
         Survey survey = desk.work().now().survey();
         PhotoShows now = now(survey);
         List<PhotoShows> all = PhotoShows.all(survey).stream()
@@ -67,9 +72,8 @@ final class PhotoTile extends VBox {
                 .toList();
         ComboBox<PhotoShows> choice =
                 Fields.choice("What " + photo.fileName() + " shows", all, now, PhotoShows::words, s -> say(s.place()));
-        choice.setMaxWidth(WIDTH);
-        choice.setPrefWidth(WIDTH);
-        VBox box = new VBox(8, Fields.named("Shows", choice));
+        choice.setPrefWidth(FIELD);
+        FlowPane box = new FlowPane(12, 8, Fields.named("Shows", choice));
         now.place()
                 .filter(PhotoPlace.AtStation.class::isInstance)
                 .map(PhotoPlace.AtStation.class::cast)
@@ -85,7 +89,7 @@ final class PhotoTile extends VBox {
                         StationText.show(
                                 survey.line().stationing().read(at),
                                 survey.facts().unit()),
-                        WIDTH,
+                        STATION,
                         this::typed));
     }
 

@@ -9,13 +9,12 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import javafx.collections.MapChangeListener;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** The photographs of the job and what each shows. Without one it takes no room. */
 final class PhotosPane extends VBox {
     private final Context desk;
-    private final FlowPane tiles = new FlowPane(12, 12);
+    private final VBox tiles = new VBox(8);
     private final Map<ClipId, PhotoTile> made = new LinkedHashMap<>();
 
     PhotosPane(Context desk) {

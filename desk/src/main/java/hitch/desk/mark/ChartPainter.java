@@ -19,7 +19,6 @@ import hitch.core.survey.Survey;
 import hitch.desk.Tones;
 import hitch.desk.widget.PipePaint;
 import hitch.desk.widget.Rope;
-import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -33,6 +32,7 @@ final class ChartPainter {
     static final double PIPE_X = 76;
 
     static final double PIPE_WIDTH = 18;
+    private static final double BESIDE = 6;
 
     private static final Font MEASURE = Font.font("Spline Sans Mono", 11);
     static final Font TEXT = Font.font("Hanken Grotesk", 12);
@@ -130,23 +130,32 @@ final class ChartPainter {
         hiddenWall();
     }
 
-    /** Where a part of the wall stayed hidden: the crown at the left edge of the upright pipe, the bottom at the right. */
+    /** Where a part of the wall stayed hidden: beside the upright pipe, at its left for the crown, at its right for the bottom. */
     private void hiddenWall() {
         for (HiddenWall wall : survey.line().seeing().hidden()) {
-            double from = geometry.y(wall.extent().from().mm());
-            double tall = Math.max(3, geometry.y(wall.extent().to().mm()) - from);
-            for (Sectors.Band band :
-                    wall.branch().equals(Branch.LINE) ? wall.hidden().bands() : List.<Sectors.Band>of()) {
-                double x = PIPE_X + PIPE_WIDTH * (1 - band.to());
-                double wide = Math.max(3, PIPE_WIDTH * (band.to() - band.from()));
-                g.save();
-                g.beginPath();
-                g.rect(x, from, wide, tall);
-                g.clip();
-                PipePaint.hatch(g, tones, x, from, wide, tall);
-                g.restore();
+            if (wall.branch().equals(Branch.LINE)) {
+                double from = geometry.y(wall.extent().from().mm());
+                double tall = Math.max(3, geometry.y(wall.extent().to().mm()) - from);
+                if (wall.hidden().isAnyOf(Sectors.UPPER)) {
+                    beside(PIPE_X - BESIDE, from, tall);
+                }
+                if (wall.hidden().isAnyOf(Sectors.LOWER)) {
+                    beside(PIPE_X + PIPE_WIDTH, from, tall);
+                }
             }
         }
+    }
+
+    private void beside(double x, double y, double tall) {
+        g.save();
+        g.beginPath();
+        g.rect(x, y, BESIDE, tall);
+        g.clip();
+        PipePaint.hatch(g, tones, x, y, BESIDE, tall);
+        g.restore();
+        g.setStroke(tones.soft());
+        g.setLineWidth(1);
+        g.strokeRect(x + 0.5, y, BESIDE - 1, tall);
     }
 
     private void water() {

@@ -131,7 +131,7 @@ final class ThereAndBackChart extends Region {
         Survey survey = desk.work().now().survey();
         Extent stations = survey.seen().orElse(new Extent(Station.DATUM, new Station(3048)));
         geometry = ChartGeometry.of(
-                survey.clips(),
+                survey.clips().stream().filter(c -> !c.photo()).toList(),
                 stations,
                 view,
                 LEFT,
