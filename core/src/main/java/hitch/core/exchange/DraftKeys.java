@@ -9,6 +9,7 @@ import hitch.core.finding.FindingKind;
 import hitch.core.finding.Traits;
 import hitch.core.line.GroundMark;
 import hitch.core.measure.Distance;
+import hitch.core.note.Act;
 import hitch.core.note.Draft;
 import hitch.core.pipe.Lining;
 import hitch.core.pipe.Material;
@@ -70,7 +71,11 @@ public final class DraftKeys {
                 : draft.matter().word();
         Details details = draft.traits().details();
         keys.add("kind=" + kind + details.get(Detail.OR).map(o -> " or " + o).orElse(""));
-        draft.place().ifPresent(p -> {
+        // What the counter showed at its zero is to be taken off.
+        draft.place()
+                .filter(p -> draft.matter() == Act.ZERO)
+                .ifPresent(p -> keys.add("size=" + number(p.from().inFeet()) + " ft"));
+        draft.place().filter(p -> draft.matter() != Act.ZERO).ifPresent(p -> {
             keys.add("station=" + feet(p.from()));
             if (!p.isPoint()) {
                 keys.add("to=" + feet(p.to()));

@@ -14,9 +14,9 @@ public enum Phase {
     private static final String CLEANING =
             "(?:the |it was |we |being )*(?:clean|jett?|cut|cabl|snak|hydro|flush|auger)\\w*";
     private static final Pattern SAID_BEFORE =
-            Pattern.compile("\\b(?:before|prior to) " + CLEANING + "|\\bpre[- ]?clean\\w*");
-    private static final Pattern SAID_AFTER =
-            Pattern.compile("\\bafter " + CLEANING + "|\\bhangers?\\b|\\bcut flush\\b|\\bpost[- ]clean\\w*");
+            Pattern.compile("\\b(?:before|prior to) " + CLEANING + "|\\bpre[- ]?(?:clean|cut|jet|snak)\\w*");
+    private static final Pattern SAID_AFTER = Pattern.compile(
+            "\\bafter " + CLEANING + "|\\bhangers?\\b|\\bcut flush\\b|\\bpost[- ]?(?:clean|cut|jet|snak)\\w*");
 
     private static final Pattern SAID_BEYOND = Pattern.compile(
             "\\b(?:past|beyond) (?:where|what|the part|the stretch)?"

@@ -1,5 +1,6 @@
 package hitch.core.note.grammar;
 
+import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
@@ -69,9 +70,15 @@ final class BareNumbers {
         boolean article = parts.says(i - 1, "a", "the", "long", "hard", "double", "another", "sharp", "street", "of")
                 || parts.isThing(i - 1, FindingKind.BEND)
                 || parts.is(i - 1, Glue.AGAIN) && parts.says(i - 1, "another");
+        boolean turns = (i == 0 || parts.at(i - 1).isSign())
+                && parts.as(i + 1, Meaning.Round.class)
+                        .filter(r -> r.clock().equals(ClockPosition.at(3))
+                                || r.clock().equals(ClockPosition.at(9)))
+                        .isPresent();
         boolean stop = parts.isThing(i - 1, FindingKind.LIMIT) && parts.is(i + 1, Glue.AT);
         boolean alone = stop || typed && i == 0 && (parts.says(1, "@") || parts.is(1, Glue.AT));
-        return angle && (alone || article && !parts.says(i + 1, "foot") || parts.isThing(i + 1, FindingKind.BEND));
+        return angle
+                && (alone || turns || article && !parts.says(i + 1, "foot") || parts.isThing(i + 1, FindingKind.BEND));
     }
 
     private boolean isPlace(int i, double value, boolean whole) {

@@ -98,6 +98,8 @@ final class BoundaryRule implements MoreRules.Rule {
             sense.sayWords(boundary, Detail.MARK, m.group(1), m);
             sense.of(FindingKind.MATERIAL_CHANGE).forEach(c -> c.say(Detail.MARK, m.group(1)));
         });
+        sense.find(Pattern.compile("^(curb|sidewalk|fence|hedge|wall|gate) (?:=|is) "))
+                .ifPresent(m -> sense.sayWords(boundary, Detail.MARK, m.group(1), m));
         sense.find(Pattern.compile("\\bown (?:up |out )?to the (curb|sidewalk|fence|hedge|wall|street|gate)\\b"))
                 .ifPresent(m -> sense.sayWords(boundary, Detail.MARK, m.group(1), m));
     }

@@ -10,17 +10,22 @@ import java.util.regex.Pattern;
 /** What the visit itself did: moved a thing, broke through it, or brought it in. */
 final class ByUsRule implements MoreRules.Rule {
     private static final Pattern OURS = Pattern.compile(
-            ", ours ?\\.?$|\\b(?:is|are|was|were|thats|its) (?:all )?(?:ours|our doing|from us|on us|us)\\b|\\bwe (?:knocked|brought|dragged|dropped|did|caused|made|scratched)\\b"
-                    + "|\\bi (?:knocked|brought|dragged|dropped|caused|scratched)\\b|\\bfell in (?:with|when|from)\\b|\\bcaused by (?:us|me|the camera|our camera)\\b"
-                    + "|\\bfrom (?:our|my) (?:camera|skid|head|cable|own)\\b|\\b(?:our|my) (?:own )?(?:camera|skid|guide) (?:did|left|made)\\b");
+            ", ours ?\\.?$|\\bours,? from\\b|\\b(?:is|are|was|were|thats|its) (?:all )?(?:ours|our doing|from us|on us|us)\\b|\\bwe (?:knocked|brought|dragged|dropped|did|caused|made|scratched)\\b"
+                    + "|\\bi (?:knocked|brought|dragged|dropped|caused|scratched)\\b|\\b(?:fell|came|dropped|washed|got knocked) in (?:with (?:us|me|the (?:camera|cap|head|cable))|when (?:we|i)|from (?:us|the cap|the opening))\\b|\\bfell in (?:with|when|from)\\b|\\bcaused by (?:us|me|the camera|our camera)\\b"
+                    + "|\\bfrom (?:our|my) (?:own )?(?:camera|skid|head|cable|guide|own|tools?)\\b|\\b(?:our|my) (?:own )?(?:camera|skid|guide) (?:did|left|made)\\b");
     private static final Pattern CLEARED = Pattern.compile(
-            "\\b(?:knock(?:ed|s)?|pop(?:ped|s)?|push(?:ed|es)?|punch(?:ed|es)?|br(?:oke|oken|eaks?)|bust(?:ed|s)?|poked?|went|shoved?)"
-                    + "(?: (?:it|that|the|this|a|plug|clog|dam|paper|wad|right|clean|blockage|stuff))* (?:loose|through|up|free|(?<!broken )out|apart)\\b"
+            "\\b(?:bump(?:ed|s)?|wash(?:ed|es)?|knock(?:ed|s)?|pop(?:ped|s)?|push(?:ed|es)?|punch(?:ed|es)?|br(?:oke|oken|eaks?)|bust(?:ed|s)?|poked?|went|shoved?)"
+                    + "(?: (?:it|that|the|this|a|plug|clog|dam|paper|wad|right|clean|blockage|stuff|on))* (?:down|away|loose|through|up|free|(?<!broken )out|apart)\\b"
                     + "|\\bpopped\\b|\\bgave way\\b|\\bits gone\\b|\\bcleared (?:it )?(?:by|with) (?:the |our |my )?(?:camera|head)\\b|\\bfell apart\\b");
+    private static final Pattern OUR_MARKS = Pattern.compile(
+            "\\b(?:marks?|lines?|grooves?|tracks?)\\b(?: [a-z0-9]+)* from (?:our|my) (?:own )?(?:skid|guide|camera|cutter|head|cable|tool)\\b");
     private static final Pattern PLUG = Pattern.compile("\\b(?:plug|clog|dam|blockage|stoppage)\\b");
 
     @Override
     public void read(Sense sense) {
+        sense.find(OUR_MARKS)
+                .filter(m -> !sense.any(FindingKind.SKID_MARKS))
+                .ifPresent(m -> sense.add(FindingKind.SKID_MARKS, m.first()));
         Optional<Sense.Match> cleared = sense.find(CLEARED);
         if (sense.says(OURS)) {
             sense.drop(FindingKind.OPENING);

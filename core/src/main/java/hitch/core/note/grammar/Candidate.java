@@ -167,6 +167,10 @@ final class Candidate {
     }
 
     /** Says that it takes all of the bore. */
+    Optional<Distance> size() {
+        return Optional.ofNullable(is.size);
+    }
+
     void full() {
         is.share = 100;
     }

@@ -3,6 +3,7 @@ package hitch.core.note.grammar;
 import hitch.core.detail.Detail;
 import hitch.core.finding.Cleanable;
 import hitch.core.finding.FindingKind;
+import hitch.core.measure.Distance;
 import hitch.core.run.Phase;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -17,11 +18,15 @@ final class CleaningRule implements MoreRules.Rule {
     private static final Pattern PAST = Pattern.compile(
             "\\b(?:the |that |their |our |a )?last (snaking|cleaning|jetting|cabling|rodding|service)\\b|\\b(snaked|jetted|cleaned|cabled|rodded) (?:it |the line )?(?:back )?(?:in|last|on)\\b");
     private static final Pattern WITH = Pattern.compile(
-            "\\b(?:after|before|post|pre) (?:the |we |they |it was |being )*(jet|snake|cable|cut)(?:t?ed|t?ing|d|ing|ting)?\\b");
+            "\\b(?:after|before|post|pre|since) (?:the |we |they |it was |being |it got |getting )*(jet|snake|cable|cut|rod|auger)(?:t?ed|t?ing|d|ing|ting)?\\b");
     private static final Pattern WHEN = Pattern.compile(
             "\\b((?:january|february|march|april|may|june|july|august|september|october|november|december)(?: \\d{4})?|last (?:year|month|week|spring|summer|fall|winter)|(?:a |two |three )?(?:years?|months?|weeks?) ago|yesterday)\\b");
     private static final Pattern FROM = Pattern.compile(
             "\\b(?:from|out of|off|through) (?:the |our )?((?:front|back|side|rear|house|basement|garage|yard|upper|lower|two way|main) (?:cleanout|opening|access|side))\\b");
+
+    /** Cleaning goes out from the opening. */
+    private static final Pattern UP_TO =
+            Pattern.compile("\\b(?:up|out|all the way|on out|in|clear|down) (?:to|as far as)\\b");
 
     @Override
     public void read(Sense sense) {
@@ -53,6 +58,14 @@ final class CleaningRule implements MoreRules.Rule {
             sense.drop(FindingKind.ADVICE, FindingKind.OPENING, FindingKind.SIZE_CHANGE);
             Candidate made = sense.add(FindingKind.CLEANED, m.first());
             tool(sense, made, tool);
+            int to = sense.next(0, Meaning.Place.class);
+            sense.parts()
+                    .as(to, Meaning.Place.class)
+                    .filter(p -> p.from().equals(p.to()) && sense.says(UP_TO))
+                    .ifPresent(p -> {
+                        sense.parts().set(to, new Meaning.Place(Distance.ZERO, p.to()));
+                        made.setPlace(sense.parts().at(to));
+                    });
             sense.find(FROM).ifPresent(f -> sense.sayWords(made, Detail.MARK, f.group(1), f));
             sense.find(WHEN).ifPresent(w -> sense.sayWords(made, Detail.WHEN, w.group(1), w));
             String verb = m.group(0).replaceAll(".*\\b(\\w+)$", "$1");

@@ -17,6 +17,12 @@ final class FactRule implements MoreRules.Rule {
             "\\b(?:pipe|line|sewer|house|home)(?: (?:is|was|it|goes|all))* (?:from|laid|dates|installed|put in|back to)(?: (?:in|back|to|from))* ((?:18|19|20)\\d\\d)\\b");
     private static final Pattern BUILT_SAID = Pattern.compile(
             "\\b(?:built|constructed|went up)(?: (?:in|about|around))* ((?:nineteen|eighteen|twenty)(?: [a-z]+){1,2}|\\d{3,4})\\b");
+    private static final String PEOPLE =
+            "(?:owners?|sellers?|buyers?|agents?|tenants?|plumbers?|neighbou?rs?|landlord|manager|wife|husband|son|daughter|dad|mom|father|mother|inspector|realtor|contractor)";
+    private static final Pattern PRESENT = Pattern.compile("\\b(?:the |her |his |their )?((?:[a-z]+s )?" + PEOPLE
+            + "(?: (?:and|,) (?:the |her |his |their )?(?:[a-z]+s )?" + PEOPLE
+            + ")*) (?:was|were|is|are) (?:both |also |all )?(?:there|here|present|on site|with me|along|watching|around)\\b"
+            + "|\\bpresent : ?((?:[a-z]+s )?" + PEOPLE + "(?: (?:and|,) " + PEOPLE + ")*)");
     private static final Pattern WARRANTY = Pattern.compile("\\b(?:warranty|guarantee|warrantied|guaranteed)\\b");
     private static final Pattern WEATHER = Pattern.compile(
             "\\b(?:rain(?:ed|ing|s|y)?|snow(?:ed|ing|y)?|cold and wet|wet out|cold out|hot out|sunny|overcast|freezing|drizzl\\w+|storm(?:ed|s|ing)?|dry spell|dry out|dry all|been dry|no rain|degrees out|frost)\\b");
@@ -54,11 +60,17 @@ final class FactRule implements MoreRules.Rule {
                 .filter(m -> !m.group(0).startsWith("from") || sense.text().contains("house"))
                 .or(() -> sense.find(LAID))
                 .or(() -> sense.find(BUILT_SAID));
+        Optional<Sense.Match> present = sense.find(PRESENT);
         Optional<Sense.Match> weather = sense.find(WEATHER);
         Optional<Sense.Match> warranty = sense.find(WARRANTY);
-        if (idle.isPresent() || built.isPresent() || weather.isPresent() || warranty.isPresent()) {
+        if (present.isPresent()
+                || idle.isPresent()
+                || built.isPresent()
+                || weather.isPresent()
+                || warranty.isPresent()) {
             sense.drop(c -> !c.is(FindingKind.CLEANED));
         }
+        present.ifPresent(m -> sense.sayWords(sense.add(FindingKind.REMARK, m.first()), Detail.WHO, m.group(1), m));
         idle.ifPresent(m -> fact(sense, m, m.has(1) ? m.group(1) : "now"));
         built.ifPresent(m -> fact(sense, m, NumberWords.year(m.group(1))));
         warranty.ifPresent(m -> fact(sense, m, time(sense)));

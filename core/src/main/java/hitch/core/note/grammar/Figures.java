@@ -141,7 +141,10 @@ final class Figures {
         if (parts.says(of, "out") && parts.says(of + 1, "of")) {
             of++;
         }
-        int total = parts.says(of + 1, "the", "all") ? of + 2 : of + 1;
+        int total = of + 1;
+        while (parts.says(total, "the", "all", "last", "first", "next", "those", "these", "my")) {
+            total++;
+        }
         boolean out = parts.says(of, "of", "out of") && isWhole(number(total));
         if (out && (isCounted(total + 1) || of > i + 1 && isCounted(i + 1) || isCounted(i - 1))) {
             put(i, total, some.get(), number(total).orElseThrow());

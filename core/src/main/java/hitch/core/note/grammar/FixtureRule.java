@@ -44,8 +44,9 @@ final class FixtureRule implements MoreRules.Rule {
             "downstairs bath");
     private static final Set<String> FIXTURES =
             Set.of("toilet", "tub", "shower", "sink", "floor drain", "hose bib", "washer");
-    private static final Pattern FLUSHES =
-            Pattern.compile("\\b(?:twice|two times|a couple (?:of )?times|couple times)\\b");
+    private static final Pattern FLUSHES = Pattern.compile(
+            "\\b(?:twice|two times|a couple (?:of )?times|couple times|(three|four|five|six) times)\\b");
+    private static final List<String> TIMES = List.of("three", "four", "five", "six");
     private static final Pattern SYMPTOM_OR_PLAN = Pattern.compile(
             "\\b(?:gurgl\\w+|burps?|backs? up|backed up|backup|smells?|slow|overflow\\w*|bubbl\\w+|going to|gonna|lets|let me|will|once|until|till|photo|photos|picture|pictures|pic|pics)\\b");
 
@@ -198,7 +199,9 @@ final class FixtureRule implements MoreRules.Rule {
                                     .count())
                     .understanding(Detail.COUNT, counted, counted);
         } else {
-            sense.find(FLUSHES).ifPresent(m -> sense.say(fixture, Detail.COUNT, Count.of(2), m));
+            sense.find(FLUSHES)
+                    .ifPresent(m -> sense.say(
+                            fixture, Detail.COUNT, Count.of(m.has(1) ? TIMES.indexOf(m.group(1)) + 3 : 2), m));
         }
     }
 

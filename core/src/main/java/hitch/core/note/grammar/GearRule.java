@@ -16,7 +16,7 @@ final class GearRule implements MoreRules.Rule {
     private static final Pattern OTHER_ONE =
             Pattern.compile("\\b(?:the |a )?(big|bigger|large|larger|small|smaller|little) one\\b");
     private static final Pattern ELLIPTIC = Pattern.compile(
-            "\\b(?:took|take|pulled|pull|with) (?:it|that|the thing) off\\b|\\b(?:without|with it off)(?: (?:it|one|that|the))?(?: ?[,.])?$|\\bwithout(?: it)?(?= ,|$)");
+            "\\b(?:took|take|pulled|pull|with) (?:it|that|the thing) off\\b|\\b(?:without|with it off)(?: (?:it|one|that|the))?(?: ?[,.])?$|\\bwithout(?: it)?(?= ,|$)|\\bw / o(?: it)?(?= ,|$)");
     private static final Pattern THEN = Pattern.compile(", (?:back |then )?(on|off)(?: at| @)?(?= \\d| [a-z]+)");
     private static final Pattern OFF_BEFORE = Pattern.compile(
             "\\b(?:without|no|minus|lost|lose|losing|remov(?:e|ed|ing)|pull(?:ed|ing)?|shed|ditch(?:ed|ing)?|off)(?: (?:the|my|our|a|any|that|its|off))*$");
@@ -25,7 +25,7 @@ final class GearRule implements MoreRules.Rule {
     private static final Pattern OFF_AFTER =
             Pattern.compile("^(?:(?:is|was|came|comes|has|now|back|it|fell|popped) )*off\\b");
     private static final Pattern ON_BEFORE = Pattern.compile(
-            "\\b(?:with|put|puts|putting|add|added|adding|install|installed|using|use|used|on|switched to|changed to|went to|swapped to|back)(?: (?:the|my|our|a|that|its|on|back))*$");
+            "\\b(?:with|put|puts|putting|add|added|adding|install|installed|using|use|used|on|switched to|switched over to|changed to|went to|went with|swapped to|swapped in|back)(?: (?:the|my|our|a|that|its|on|back))*$");
     private static final Pattern ON_AFTER = Pattern.compile("^(?:(?:is|was|went|goes|now|back|it) )*on\\b");
     private static final Pattern PASSES = Pattern.compile(
             "\\b(?:pass(?:ed|es)?|went (?:right )?(?:through|over|by|past)|goes (?:right )?(?:through|over|by|past)|got (?:through|by|past|over)|gets (?:through|by|past|over)"

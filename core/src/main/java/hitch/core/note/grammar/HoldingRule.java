@@ -24,12 +24,13 @@ final class HoldingRule implements MoreRules.Rule {
             "\\b(?:hung up|hung|hanging up|hanging|hangs up|hangs|caught|stuck|snagged|held up|held|piled up|piling up|collecting|collected|wrapped)"
                     + " (?:up )?(?:on|off|in|by|behind|at|against|around|from) (?:the |some |those |these |an? |that |this )*");
     private static final Pattern BEHIND = Pattern.compile(
-            "\\b(toilet papers?|papers?|tps?|wipes|rags?|debris|solids|grease|stuff|gravel|silt)s? (?:(?:is|are|all|has|have|some|was|were|got|been) )*"
+            "\\b(toilet papers?|papers?|tps?|wipes|rags?|debris|solids|grease|stuff|gravel|silt|water)s? (?:(?:is|are|all|has|have|some|was|were|got|been) )*"
                     + "(?:(?:on|behind|in) (?:it|em|them|this|that)|(?:piled(?: up)?|piling up|hung(?: up)?|hanging|caught|stuck|snagged|catching|backed up"
                     + "|built up|collecting|collected|sitting|held) (?:up )?(?:behind|on|against|at|in|by|there|here)"
-                    + "(?: (?:it|this|that|there|here|em|them|these|those))?)(?= |$)");
+                    + "(?: (?:it|this|that|there|here|em|them|these|those))?)(?= |$)"
+                    + "|\\b(water)s? (?:ponds?|ponding|pools?|pooling|stands|standing|sits|sitting|backs up|backing up) (?:right |up )?behind(?: it| this| that)?(?= |$)");
     private static final Pattern PONDS = Pattern.compile(
-            "\\b(?:ponds?|ponding|backs?|backing|holds?|holding|pools?|pooling|dams?)(?: it| water| the water)?(?: up| back)* (?:back |up )?to\\b");
+            "\\b(?:making|makes|causing) (?:the |this )?water (?:to )?(?:stand|sit|pond|pool|back up|lie|lay) (?:up )?(?:back )?to\\b|\\b(?:ponds?|ponding|backs?|backing|holds?|holding|pools?|pooling|dams?)(?: it| water| the water)?(?: up| back)* (?:back |up )?to\\b");
 
     @Override
     public void read(Sense sense) {
@@ -39,7 +40,7 @@ final class HoldingRule implements MoreRules.Rule {
         sense.find(HUNG).ifPresent(m -> hung(sense, m));
         if (!sense.says(NOT)) {
             sense.find(BEHIND)
-                    .filter(m -> m.group(0).matches(".* (?:it|this|that|there|here|em|them|these|those)"))
+                    .filter(m -> m.has(2) || m.group(0).matches(".* (?:it|this|that|there|here|em|them|these|those)"))
                     .ifPresent(m -> holds(sense, m));
         }
         sense.find(PONDS).ifPresent(m -> ponds(sense, m));
@@ -50,7 +51,7 @@ final class HoldingRule implements MoreRules.Rule {
                 .filter(c -> c.at() < words.first() && c.asks(Detail.HOLDS) && canHold(c))
                 .reduce((a, b) -> b);
         holder.ifPresent(c -> {
-            String held = words.group(1);
+            String held = words.has(1) ? words.group(1) : words.group(2);
             String word = sense
                     .of(
                             FindingKind.PAPER,
@@ -65,6 +66,9 @@ final class HoldingRule implements MoreRules.Rule {
                     .orElse(held.matches("toilet papers?|papers?|tissue|tps?") ? "paper" : held);
             sense.say(c, Detail.HOLDS, word, words);
             sense.drop(h -> h != c && h.at() >= words.first() && h.at() <= words.last());
+            if (held.equals("water")) {
+                sense.drop(h -> h.is(FindingKind.STANDING_WATER) && h.at() > c.at() && h.at() <= words.last() + 1);
+            }
             // "Holding grease and wipes" holds both.
             int and = words.last() + 1;
             if (sense.parts().is(and, Glue.AND)) {

@@ -57,6 +57,16 @@ final class NumberWords {
     private NumberWords() {}
 
     /** A year as figures: {@code nineteen sixty two} is 1962. */
+    /** Whether a word is one of those that numbers are said in. */
+    static boolean isOne(String word) {
+        return UNITS.containsKey(word)
+                || TEENS.containsKey(word)
+                || TENS.containsKey(word)
+                || word.equals("point")
+                || word.equals("half")
+                || word.equals("hundred");
+    }
+
     static String year(String text) {
         String[] words = text.split(" ");
         Integer century = TEENS.getOrDefault(words[0], words[0].equals("twenty") ? Integer.valueOf(20) : null);

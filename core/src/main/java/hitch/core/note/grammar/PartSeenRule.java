@@ -44,6 +44,8 @@ final class PartSeenRule implements MoreRules.Rule {
             Pattern.compile("\\bwaters? (?:is |was )?(?:covering|covers|covered|over|hiding|hides|hid)\\b");
     private static final Pattern LOW = Pattern.compile(
             "\\b(?:rid(?:es|ing)|sits|sitting|is|lying|hangs|head|camera|lens) (?:is |too |was )?low\\b|\\blow (?:camera|head|lens)\\b");
+    private static final Pattern BY = Pattern.compile(
+            "\\b(foam|suds|steam|fog|mist|flow|debris|mud|glare|bubbles|soap)s? (?:is |are |was )?(?:covering|covers|covered|hiding|hides|hid|over)\\b|\\b(?:by|with|from|due to|because of) (?:the |all the |some |this )*(foam|suds|steam|fog|mist|flow|debris|mud|glare|bubbles|soap)\\b");
     private static final Map<String, ClockPosition> WHERE = Map.of(
             "bottom", ClockPosition.at(6),
             "invert", ClockPosition.at(6),
@@ -117,6 +119,7 @@ final class PartSeenRule implements MoreRules.Rule {
     }
 
     private static void why(Sense sense, Candidate part) {
+        sense.find(BY).ifPresent(m -> sense.sayWords(part, Detail.CAUSE, m.has(1) ? m.group(1) : m.group(2), m));
         if (sense.says(LOW)) {
             part.say(Detail.CAUSE, "low camera");
         }

@@ -11,9 +11,9 @@ final class PromiseRule implements MoreRules.Rule {
     private static final Pattern BACK = Pattern.compile(
             "\\b(?:on|during|when|coming|going|while|as) (?:(?:i|im|we|were|the|my|our|am|are|pull|pulling|come|coming|way|head|heading|go|going) )*(?:way )?(?:back|home|out)\\b|\\b(?:coming|going|heading) (?:home|back)\\b|\\bon the return\\b|\\bway back\\b|\\bpulling (?:out|back)\\b");
     private static final Pattern ONCE = Pattern.compile(
-            "\\b(?:once|after|when|as soon as) (?:the |that |her |his |their |it )?([a-z]+(?: [a-z]+)?s? (?:drains?|stops|is off|off|is shut off|clears|shuts off|settles|is cleaned|is clean|goes down|runs|dries))\\b");
+            "\\b(?:once|after|when|as soon as) (?:the |that |her |his |their |it )?([a-z]+(?: [a-z]+)?s? (?:drains?|stops|is off|off|is shut off|clears|shuts off|settles|is down|is out|is cleaned|is clean|goes down|runs|dries)|(?:the )?(?:cleaning|cutting|jetting|snaking|it is cleaned|its cleaned|its cut|they clean|they cut)|waters (?:down|off|out|gone|drained))\\b");
     private static final Pattern LOOK = Pattern.compile(
-            "\\b(?:check|see|look at|look in|look|revisit|recheck|stop|show|get|catch|verify|watch|take)\\b");
+            "\\b(?:check|see|look at|look in|look|circle back|get back|come back|go back|revisit|recheck|stop|show|get|catch|verify|watch|take)\\b");
     private static final Pattern WILL = Pattern.compile(
             "\\b(?:ill|well|i will|we will|let me|lets|going to|gonna|check|revisit|recheck|need to|want to|have to|remind me)\\b");
     private static final Pattern KEPT = Pattern.compile(

@@ -11,6 +11,11 @@ final class SentenceCutter {
             "ft", "in", "approx", "no", "dia", "sch", "st", "ave", "mr", "mrs", "poss", "prob", "long", "vert", "circ",
             "ca", "deg", "ms", "dr");
 
+    private static final Set<String> AFTERTHOUGHT = Set.of(
+            "at", "around", "about", "thats", "that", "is", "its", "roughly", "say", "right", "near", "call", "it");
+    private static final Set<String> FEET =
+            Set.of("feet", "foot", "ft", "m", "meters", "metres", "meter", "even", "flat");
+
     private SentenceCutter() {}
 
     static List<List<Token>> cut(List<Token> tokens, String text) {
@@ -51,6 +56,25 @@ final class SentenceCutter {
         return goesOn || how;
     }
 
+    /** "That was a rat. Around thirty feet.": where it was comes as an afterthought. */
+    private static boolean isPlaceAlone(List<Token> tokens, int from) {
+        int i = from;
+        while (i < tokens.size() && AFTERTHOUGHT.contains(tokens.get(i).text())) {
+            i++;
+        }
+        int numbers = i;
+        while (i < tokens.size()
+                && (tokens.get(i).isNumber() || NumberWords.isOne(tokens.get(i).text()))) {
+            i++;
+        }
+        boolean measured =
+                i > numbers && i < tokens.size() && FEET.contains(tokens.get(i).text());
+        boolean said = i > numbers && numbers > from;
+        return (measured || said)
+                && (i + (measured ? 1 : 0) >= tokens.size()
+                        || tokens.get(i + (measured ? 1 : 0)).is("."));
+    }
+
     private static boolean ends(List<Token> tokens, int i, String text) {
         Token token = tokens.get(i);
         boolean last = i + 1 >= tokens.size();
@@ -68,6 +92,9 @@ final class SentenceCutter {
             return true;
         }
         Token next = tokens.get(i + 1);
+        if (isPlaceAlone(tokens, i + 1)) {
+            return false;
+        }
         boolean abbreviated = i > 0 && SHORT.contains(tokens.get(i - 1).text());
         boolean capital = Character.isUpperCase(text.charAt(next.start()));
         return token.end() < next.start() && (!abbreviated || capital);

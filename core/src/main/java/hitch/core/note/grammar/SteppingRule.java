@@ -3,6 +3,7 @@ package hitch.core.note.grammar;
 import hitch.core.detail.Detail;
 import hitch.core.detail.Step;
 import hitch.core.finding.FindingKind;
+import hitch.core.measure.Distance;
 import java.util.regex.Pattern;
 
 /** "Offset up 3/4", "steps down", "the next length sits higher": which way an offset steps. */
@@ -11,12 +12,16 @@ final class SteppingRule implements MoreRules.Rule {
             "(?:(?:is|thats?|which|it|and|a|an|of|about|slightly|steps?|stepping|stepped|goes|going|,) )*";
     private static final Pattern UP =
             Pattern.compile("\\b(?:offsets?|off set|joint|shifted|lip|ledge|step|steps|stepping|stepped) " + SMALL
-                    + "up\\b|\\bsteps? up\\b|\\bup ?(?:ward)? (?:step|offset|lip)\\b|\\b(?:sits|lies|is|sitting) higher\\b|\\bagainst the flow\\b"
+                    + "up\\b|\\bsteps? up\\b|\\bup ?(?:ward)? (?:step|offset|lip)\\b|\\b(?:sits|lies|is|sitting) higher\\b|\\bhigher than the (?:one|last|pipe|other|piece|length|first)\\b|\\blower than the next\\b|\\bagainst the flow\\b"
                     + "|\\brais(?:es|ed|ing)\\b");
     private static final Pattern DOWN =
             Pattern.compile("\\b(?:offsets?|off set|joint|shifted|lip|ledge|step|steps|stepping|stepped) " + SMALL
-                    + "(?:down|drops?)\\b|\\bsteps? down\\b|\\bdown ?(?:ward)? (?:step|offset|lip)\\b|\\b(?:sits|lies|is|sitting) lower\\b|\\bdropped joint\\b"
+                    + "(?:down|drops?)\\b|\\bsteps? down\\b|\\bdown ?(?:ward)? (?:step|offset|lip)\\b|\\b(?:sits|lies|is|sitting) lower\\b|\\blower than the (?:one|last|pipe|other|piece|length|first)\\b|\\bhigher than the next\\b|\\bdropped joint\\b"
                     + "|\\bjoint dropped\\b");
+
+    private static final Distance SMALLEST_DROP = Distance.inches(3);
+    private static final Pattern NEXT_PIPE =
+            Pattern.compile("\\b(?:next|other|new|lower|last) (?:pipe|joint|piece|length|one|section|hub)\\b");
 
     @Override
     public void read(Sense sense) {
@@ -24,6 +29,16 @@ final class SteppingRule implements MoreRules.Rule {
             // "It drops off here, it's an offset": the drop is the step.
             sense.drop(FindingKind.DROP);
         }
+        // A drop of less than a hand between two lengths is a step.
+        sense.of(FindingKind.DROP).stream()
+                .filter(c ->
+                        c.size().filter(d -> d.compareTo(SMALLEST_DROP) < 0).isPresent() && sense.says(NEXT_PIPE))
+                .forEach(c -> {
+                    sense.add(FindingKind.OFFSET, c.at())
+                            .say(Detail.STEP, Step.DOWN)
+                            .join(c);
+                    sense.drop(o -> o == c);
+                });
         for (Candidate offset : sense.of(FindingKind.OFFSET)) {
             sense.find(UP).ifPresent(m -> step(offset, Step.UP, m));
             sense.find(DOWN).ifPresent(m -> step(offset, Step.DOWN, m));

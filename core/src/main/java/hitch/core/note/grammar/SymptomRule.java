@@ -22,8 +22,10 @@ final class SymptomRule implements MoreRules.Rule {
             "\\b(?:explained|explains|explain|why slow|why its slow|thats why|is why|the reason|why her|why his|why their|why the|accounts for|is whats|whats (?:been )?(?:causing|backing|making)|cause of|caused by|because of)\\b|s why\\b");
     private static final Pattern NOT_EXPLAINED = Pattern.compile(
             "\\b(?:none of (?:this|that|it)|nothing (?:here|so far|in here|yet|i saw|we saw)|doesnt|does not|dont|not|still nothing|no) (?:\\w+ )?(?:explains?|explained|explain|accounts? for|shows why|tells why|to explain)\\b|\\b(?:cant|cannot|couldnt|could not|unable to) explain\\b|\\bunexplained\\b");
+    private static final Pattern BUT_NOT = Pattern.compile(
+            "\\bbut (?:not|it doesnt explain|doesnt explain|that doesnt explain) (?:the |her |his |their |why )*[a-z]+");
     private static final Pattern WHEN = Pattern.compile(
-            "\\b(whenever (?:it |the )?[a-z]+|when (?:the |it |they |she |he )?[a-z]+(?: [a-z]+)?|since (?:[a-z]+)(?: \\d{4})?|this (?:spring|summer|fall|winter|year|month|week|morning)|last (?:spring|summer|fall|winter|year|month|week|night)|every (?:\\w+ )?(?:month|year|week|spring|fall|winter|day|couple of months|rain)s?|after (?:a |heavy |every )*rain|once a (?:year|month|week)|for (?:years|months|weeks)|(?:twice|once|three times) a (?:year|month|week))\\b");
+            "\\b(every time (?:it |they |she |he |the |somebody |someone )?[a-z]+(?: [a-z]+)?|whenever (?:it |the )?[a-z]+|when (?:the |it |they |she |he )?[a-z]+(?: [a-z]+)?|since (?:[a-z]+)(?: \\d{4})?|this (?:spring|summer|fall|winter|year|month|week|morning)|last (?:spring|summer|fall|winter|year|month|week|night)|every (?:\\w+ )?(?:month|year|week|spring|fall|winter|day|couple of months|rain)s?|after (?:a |heavy |every )*rain|once a (?:year|month|week)|for (?:years|months|weeks)|(?:twice|once|three times) a (?:year|month|week))\\b");
     private static final Pattern THEY =
             Pattern.compile("\\b(?:they|she|he) (?:said|say|says|told|tell|tells|mentioned|reported)\\b");
     private static final Pattern TWICE = Pattern.compile("\\b(?:twice|two times)\\b(?! a )");
@@ -40,6 +42,7 @@ final class SymptomRule implements MoreRules.Rule {
             return;
         }
         Optional<Sense.Match> noticed = sense.find(NOTICED);
+        Optional<Sense.Match> rest = sense.find(BUT_NOT);
         boolean not = sense.says(NOT_EXPLAINED);
         if (noticed.isEmpty() || none.isPresent() && !not) {
             return;
@@ -69,6 +72,8 @@ final class SymptomRule implements MoreRules.Rule {
         }
         sense.find(WHEN).ifPresent(m -> sense.say(made, Detail.WHEN, m.group(1), m));
         sense.find(TWICE).ifPresent(m -> sense.say(made, Detail.COUNT, Count.of(2), m));
+        rest.filter(m -> explained)
+                .ifPresent(m -> sense.add(FindingKind.SYMPTOM, m.last()).say(Detail.CAUSE, "not explained yet"));
         if (told.isEmpty() && sense.says(THEY)) {
             made.sure(Certainty.TOLD);
         }

@@ -17,6 +17,11 @@ record Token(String text, double value, int start, int end) {
         return !isNumber() && Character.isLetter(text.charAt(0));
     }
 
+    /** Whether it was written with an apostrophe before its last letter, an s: {@code line's}. */
+    boolean isPossessive() {
+        return isWord() && text.endsWith("s") && end - start == text.length() + 1;
+    }
+
     boolean is(String word) {
         return text.equals(word);
     }

@@ -20,7 +20,7 @@ final class WaterRule implements MoreRules.Rule {
                     + "|\\bstill (?:(?:some|a|an|the|about|has|have|holds|is|little|bit|of|got|standing) )*(?:\\w+ )?inch\\w*"
                     + "|\\bnever drain\\w*|\\bdid ?nt drain\\b|\\bwont drain\\b|\\bdoesnt drain\\b|\\bstayed\\b");
     private static final Pattern DRAINED = Pattern.compile(
-            "\\b(?:drained(?: out| off| away| down)?|drains (?:away|off|out|down)|all gone|went away|dry now|dried up|bone dry|went down)\\b");
+            "\\b(?:drained(?: out| off| away| down)?|drains (?:away|off|out|down)|all gone|went away|quit|stopped running|dry now|dried up|bone dry|went down)\\b");
     private static final Pattern WAIT = Pattern.compile("\\bafter (?:shut ?off|we shut|i shut|everything)\\b");
 
     @Override

@@ -75,6 +75,9 @@ final class Words {
         for (int i = from; i < tokens.size() && step != null; i++) {
             Token token = tokens.get(i);
             Step onward = token.isNumber() && !step.next.containsKey(token.text()) ? null : step.next.get(token.text());
+            if (onward == null && token.isPossessive()) {
+                onward = step.next.get(token.text().substring(0, token.text().length() - 1));
+            }
             if (onward == null && token.isWord()) {
                 onward = near.to(token.text()).map(step.next::get).orElse(null);
             }
