@@ -10,7 +10,9 @@ import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import hitch.store.handover.EvidenceCut;
+import hitch.store.out.OutFolder;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -25,6 +27,9 @@ import picocli.CommandLine.Spec;
         footer = {"", "Example:", "  ./hitch clip demo F3 --before 4 --after 4 --out OUT"},
         mixinStandardHelpOptions = true)
 final class ClipCommand implements Callable<Integer> {
+    /** Nobody wants more of one finding. */
+    private static final double LONGEST_S = 3600;
+
     @Spec
     private CommandSpec spec;
 
@@ -56,6 +61,12 @@ final class ClipCommand implements Callable<Integer> {
                             + "else all of it.")
     private Recipient recipient = Recipient.FIRM;
 
+    @Option(
+            names = "--with-sound",
+            description =
+                    "Untouched footage keeps its sound for a district too; else what was said along the pipe stays here.")
+    private boolean withSound;
+
     @Option(names = "--accept-damage", description = "Write the clips although the record is damaged.")
     private boolean acceptDamage;
 
@@ -64,6 +75,9 @@ final class ClipCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
+        Ranges.within("--before", before, 0, LONGEST_S);
+        Ranges.within("--after", after, 0, LONGEST_S);
+        Path place = OutFolder.checked(out, List.of());
         try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
             Jobs.refuseDamage(folder, acceptDamage);
             Survey survey = Reckoner.survey(folder.job(), new Footage(folder.folder()).watched(folder.job()));
@@ -74,10 +88,11 @@ final class ClipCommand implements Callable<Integer> {
                                     survey.findings().stream()
                                             .map(f -> f.finding().id().value())
                                             .toList()) + "."));
-            EvidenceCut cut = new EvidenceCut(Disclosure.of(survey, recipient), new Footage(folder.folder()));
+            EvidenceCut cut = new EvidenceCut(
+                    Disclosure.of(survey, recipient), new Footage(folder.folder()), withSound || !recipient.isPublic());
             Terminal terminal = new Terminal(spec.commandLine().getErr());
             for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
-                spec.commandLine().getOut().println(cut.write(found, form, before, after, out, terminal));
+                spec.commandLine().getOut().println(cut.write(found, form, before, after, place, terminal));
             }
         }
         return 0;

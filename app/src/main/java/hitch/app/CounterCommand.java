@@ -13,8 +13,8 @@ import hitch.media.clip.ClipIndex;
 import hitch.media.clip.ClipIndexer;
 import hitch.media.clip.CounterScan;
 import hitch.media.clip.MotionScan;
-import java.io.IOException;
-import java.nio.file.Files;
+import hitch.store.StoreException;
+import hitch.store.out.OutFile;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -57,6 +57,7 @@ final class CounterCommand implements Callable<Integer> {
         }
     }
 
+    private static final double LARGEST = 100_000;
     private static final String HEAD = "time_s,reading,unit,confidence";
 
     @Spec
@@ -97,11 +98,16 @@ final class CounterCommand implements Callable<Integer> {
     private Map<Double, Double> known = new TreeMap<>();
 
     @Override
-    public Integer call() throws MediaException {
+    public Integer call() throws MediaException, StoreException {
+        for (Map.Entry<Double, Double> place : known.entrySet()) {
+            Ranges.within("--known, its seconds,", place.getKey(), 0, LARGEST);
+            Ranges.within("--known, its reading,", place.getValue(), -LARGEST, LARGEST);
+        }
+        OutFile out = OutFile.text(csv, "csv", List.of(clip));
         Terminal terminal = new Terminal(spec.commandLine().getErr());
         ClipIndex index = ClipIndexer.index(clip, terminal.part(0, 0.05)).index();
         if (!known.isEmpty()) {
-            return byMotion(index, terminal);
+            return byMotion(index, terminal, out);
         }
         CounterUnit told = unit == null ? CounterUnit.UNSAID : unit.counted();
         CounterScan.Outcome found = CounterScan.read(
@@ -127,12 +133,12 @@ final class CounterCommand implements Callable<Integer> {
                 lines.add(row(m.seconds(), m.value(), word, m.confidence()));
             }
         }
-        write(lines);
+        write(lines, out);
         tell(found, fit, word);
         return 0;
     }
 
-    private int byMotion(ClipIndex index, Terminal terminal) throws MediaException {
+    private int byMotion(ClipIndex index, Terminal terminal, OutFile out) throws MediaException, StoreException {
         if (known.size() < 2) {
             throw new MediaException(
                     "One known reading is not enough; give two at least, such as " + "--known 0=0 --known 65.2=58.");
@@ -147,7 +153,7 @@ final class CounterCommand implements Callable<Integer> {
                 .moments();
         terminal.at(1, "done");
         moments.forEach(m -> lines.add(row(m.seconds(), m.value(), word, m.confidence())));
-        write(lines);
+        write(lines, out);
         spec.commandLine()
                 .getOut()
                 .println("no counter read; " + places.size() + " known readings joined by the camera's motion");
@@ -173,14 +179,8 @@ final class CounterCommand implements Callable<Integer> {
                 Locale.ROOT, "%.3f,%s,%s,%.3f", seconds, reading, unit, value.isPresent() ? confidence : 0);
     }
 
-    private void write(List<String> lines) throws MediaException {
-        try {
-            Path part = csv.resolveSibling("." + csv.getFileName() + ".part");
-            Files.write(part, lines);
-            Files.move(part, csv, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-        } catch (IOException e) {
-            throw new MediaException("The readings could not be written to " + csv + ": " + e.getMessage(), e);
-        }
+    private static void write(List<String> lines, OutFile out) throws StoreException {
+        out.write(String.join("\n", lines) + "\n");
     }
 
     private void tell(CounterScan.Outcome found, CounterFit fit, String word) {

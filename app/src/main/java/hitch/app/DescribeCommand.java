@@ -3,11 +3,11 @@ package hitch.app;
 import hitch.core.job.Edit;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
+import hitch.store.TextFile;
 import hitch.store.described.DescribedException;
 import hitch.store.described.DescribedLine;
-import java.nio.file.Files;
+import hitch.store.out.OutFile;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -47,11 +47,7 @@ final class DescribeCommand implements Callable<Integer> {
         }
         if (out != null) {
             try (JobFolder folder = Jobs.open(what, spec.commandLine().getErr())) {
-                Files.writeString(
-                        out,
-                        DescribedLine.write(folder.job()),
-                        StandardOpenOption.CREATE_NEW,
-                        StandardOpenOption.WRITE);
+                OutFile.fresh(out, List.of()).write(DescribedLine.write(folder.job()));
             }
             return 0;
         }
@@ -73,7 +69,7 @@ final class DescribeCommand implements Callable<Integer> {
     /** All of it is read before anything is made. */
     private static List<Edit> edits(Path file) throws Exception {
         try {
-            return DescribedLine.read(Files.readString(file));
+            return DescribedLine.read(TextFile.read(file));
         } catch (DescribedException e) {
             throw new StoreException(
                     "Nothing was made: " + file.getFileName() + " cannot be read. " + e.getMessage(), e);

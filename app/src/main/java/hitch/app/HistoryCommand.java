@@ -2,9 +2,8 @@ package hitch.app;
 
 import hitch.store.JobFolder;
 import hitch.store.journal.HistoryText;
-import java.nio.file.Files;
+import hitch.store.out.OutFile;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -38,7 +37,7 @@ final class HistoryCommand implements Callable<Integer> {
                 lines.forEach(spec.commandLine().getOut()::println);
                 spec.commandLine().getOut().flush();
             } else {
-                Files.write(out, lines, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
+                OutFile.fresh(out, List.of()).write(String.join("\n", lines) + "\n");
             }
         }
         return 0;

@@ -27,9 +27,9 @@ import hitch.media.Progress;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
+import hitch.store.out.OutFile;
 import java.io.IOException;
 import java.io.PrintWriter;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -73,6 +73,7 @@ final class LineCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws StoreException, MediaException, IOException {
+        OutFile drawing = svg == null ? null : OutFile.text(svg, "svg", List.of());
         try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
             Footage footage = new Footage(folder.folder());
             if (look) {
@@ -89,7 +90,7 @@ final class LineCommand implements Callable<Integer> {
                                         + " not looked through yet: what is dark or blurred on them is not known. --look tells.");
             }
             if (svg != null) {
-                draw(survey);
+                draw(survey, drawing);
             }
             PrintWriter out = spec.commandLine().getOut();
             if (json) {
@@ -113,7 +114,7 @@ final class LineCommand implements Callable<Integer> {
         }
     }
 
-    private void draw(Survey survey) throws StoreException, IOException {
+    private static void draw(Survey survey, OutFile out) throws StoreException {
         Optional<Sketch> section =
                 SectionSketch.all(survey, WIDTH).map(v -> SectionSketch.draw(survey, v, Optional.empty(), SECTION));
         if (section.isEmpty()) {
@@ -121,7 +122,7 @@ final class LineCommand implements Callable<Integer> {
         }
         List<Sketch> sketches = new ArrayList<>(List.of(section.get()));
         PlanSketch.draw(survey, WIDTH, PLAN).ifPresent(sketches::add);
-        Files.writeString(svg, SketchSvg.write("The line of " + survey.facts().title(), sketches));
+        out.write(SketchSvg.write("The line of " + survey.facts().title(), sketches));
     }
 
     private static void tell(Survey survey, PrintWriter out) {

@@ -35,6 +35,7 @@ import picocli.CommandLine.Spec;
             DescribeCommand.class,
             LineCommand.class,
             HistoryCommand.class,
+            VerifyCommand.class,
             BenchCommand.class,
             SimCommand.class,
             ShotsCommand.class
@@ -72,7 +73,18 @@ public final class Main implements Runnable {
     public static void main(String[] args) {
         Path data = DataFolder.path();
         System.setProperty("hitch.log", data.resolve("hitch.log").toString());
-        System.exit(commandLine().execute(args));
+        System.exit(run(commandLine(), args));
+    }
+
+    /** Runs a command; whatever happens in it is told in one line. */
+    static int run(CommandLine line, String... args) {
+        try {
+            return line.execute(args);
+        } catch (Throwable e) {
+            line.getErr().println(plain(e));
+            line.getErr().flush();
+            return 1;
+        }
     }
 
     static CommandLine commandLine() {
@@ -108,13 +120,16 @@ public final class Main implements Runnable {
     }
 
     /** One plain line for the user; the whole story goes to the log. */
-    private static String plain(Exception e) {
+    private static String plain(Throwable e) {
         Logger log = LoggerFactory.getLogger(Main.class);
         if (e instanceof StoreException || e instanceof MediaException) {
             log.warn("a command failed", e);
             return e.getMessage();
         }
         log.error("a command failed", e);
+        if (e instanceof OutOfMemoryError) {
+            return "There was not enough memory for this, so it was given up; nothing of the job was changed.";
+        }
         return "Something went wrong (" + e.getClass().getSimpleName() + "); nothing of the job was changed. The log "
                 + System.getProperty("hitch.log", "") + " tells more.";
     }

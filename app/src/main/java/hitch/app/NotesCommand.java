@@ -12,15 +12,17 @@ import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
 import hitch.core.talk.Whereabouts;
 import hitch.store.StoreException;
+import hitch.store.TextFile;
+import hitch.store.out.OutFile;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringReader;
 import java.io.StringWriter;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -38,6 +40,8 @@ import picocli.CommandLine.Spec;
         footer = {"", "Example:", "  ./hitch notes street.srt --trace counter.csv --csv notes.csv"},
         mixinStandardHelpOptions = true)
 final class NotesCommand implements Callable<Integer> {
+    private static final double LONGEST_S = 1_000_000;
+
     @Spec
     private CommandSpec spec;
 
@@ -71,16 +75,24 @@ final class NotesCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws StoreException {
+        Ranges.within("--offset", offset, -LONGEST_S, LONGEST_S);
         if (phrases != null) {
-            new PhraseTable(unit()).convert(text(phrases), this::keep);
+            OutFile out = OutFile.text(csv, "csv", List.of(phrases));
+            new PhraseTable(unit()).convert(TextFile.read(phrases), out::write);
             return 0;
         }
         if (file == null) {
             throw new StoreException("Name the captions to read, or a table of phrases with --phrases.");
         }
-        String text = text(file);
+        OutFile out = OutFile.text(csv, "csv", trace == null ? List.of(file) : List.of(file, trace));
+        String text = TextFile.read(file);
         List<Cue> cues = CaptionReader.read(text);
         boolean timed = !cues.isEmpty();
+        if (!timed && CaptionReader.isTimed(text)) {
+            throw new StoreException(
+                    file.getFileName() + " is of captions whose times cannot be read, such as times before"
+                            + " nothing. Nothing was written.");
+        }
         if (!timed) {
             cues = text.lines()
                     .map(String::strip)
@@ -94,7 +106,7 @@ final class NotesCommand implements Callable<Integer> {
         Whereabouts where = trace == null || !timed ? Whereabouts.UNKNOWN : counter(trace);
         LengthUnit unit = unit();
         Spoken.All all = new TalkReader(new TradeNoteReader(), unit).read(slid);
-        write(all, where, timed);
+        write(all, where, timed, out);
         tell(cues.size(), all, where);
         return 0;
     }
@@ -103,51 +115,31 @@ final class NotesCommand implements Callable<Integer> {
         return metres ? LengthUnit.METRES : LengthUnit.FEET;
     }
 
-    private static String text(Path file) throws StoreException {
-        try {
-            return new String(Files.readAllBytes(file), StandardCharsets.UTF_8);
-        } catch (IOException e) {
-            throw new StoreException(file + " could not be read: " + e.getMessage(), e);
-        }
-    }
-
     private static CounterCsv counter(Path trace) throws StoreException {
         try {
-            return CounterCsv.read(new StringReader(text(trace)));
+            return CounterCsv.read(new StringReader(TextFile.read(trace)));
         } catch (IOException e) {
             throw new StoreException(trace + ": " + e.getMessage(), e);
         }
     }
 
-    private void write(Spoken.All all, Whereabouts where, boolean timed) throws StoreException {
+    private static void write(Spoken.All all, Whereabouts where, boolean timed, OutFile out) throws StoreException {
         try {
             StringWriter table = new StringWriter();
             NotesCsv.write(all.drafts(), where, timed, table);
-            keep(table.toString());
+            out.write(table.toString());
         } catch (IOException e) {
-            throw new StoreException("The notes could not be written to " + csv + ": " + e.getMessage(), e);
-        }
-    }
-
-    private void keep(String table) throws StoreException {
-        try {
-            Path part = csv.resolveSibling("." + csv.getFileName() + ".part");
-            Files.writeString(part, table);
-            Files.move(part, csv, java.nio.file.StandardCopyOption.REPLACE_EXISTING);
-        } catch (IOException e) {
-            throw new StoreException("The notes could not be written to " + csv + ": " + e.getMessage(), e);
+            throw new StoreException("The notes could not be written: " + e.getMessage(), e);
         }
     }
 
     private void tell(int cues, Spoken.All all, Whereabouts where) {
         PrintWriter out = spec.commandLine().getOut();
         out.println(cues + " captions, " + all.drafts().size() + " notes in " + csv);
+        Map<String, Double> moments = new HashMap<>();
+        all.drafts().forEach(s -> moments.putIfAbsent(s.key(), s.seconds()));
         for (Contradiction c : Contradictions.in(all, where, unit())) {
-            double at = all.drafts().stream()
-                    .filter(s -> s.key().equals(c.key()))
-                    .findFirst()
-                    .map(Spoken::seconds)
-                    .orElse(0.0);
+            double at = moments.getOrDefault(c.key(), 0.0);
             out.println(String.format(Locale.ROOT, "%d:%02d  %s", (long) at / 60, (long) at % 60, c.words())
                     + c.likely().map(d -> "; likely " + unit().show(d)).orElse(""));
         }

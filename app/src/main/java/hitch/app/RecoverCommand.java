@@ -2,7 +2,10 @@ package hitch.app;
 
 import hitch.media.MediaException;
 import hitch.media.clip.Rescue;
+import hitch.store.StoreException;
+import hitch.store.out.OutFile;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -34,11 +37,13 @@ final class RecoverCommand implements Callable<Integer> {
     private Path out;
 
     @Override
-    public Integer call() throws MediaException {
+    public Integer call() throws MediaException, StoreException {
+        Path place = OutFile.fresh(out, like == null ? List.of(file) : List.of(file, like))
+                .place();
         Rescue.Outcome found = Rescue.recover(
                 file,
                 Optional.ofNullable(like),
-                out,
+                place,
                 new Terminal(spec.commandLine().getErr()));
         spec.commandLine()
                 .getOut()

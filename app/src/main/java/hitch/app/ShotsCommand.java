@@ -1,7 +1,8 @@
 package hitch.app;
 
-import java.nio.file.Files;
+import hitch.store.out.OutFolder;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Parameters;
@@ -17,7 +18,7 @@ final class ShotsCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        Files.createDirectories(out);
+        OutFolder.of(out, List.of());
         ShotsApp.draw(out);
         return 0;
     }

@@ -5,8 +5,9 @@ import hitch.sim.DemoJob;
 import hitch.sim.Scenario;
 import hitch.sim.ScenarioFile;
 import hitch.sim.SimulatedCamera;
-import java.nio.file.Files;
+import hitch.store.out.OutFolder;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -35,7 +36,7 @@ final class SimCommand implements Callable<Integer> {
     @Override
     public Integer call() throws Exception {
         Scenario read = scenario.equals("demo") ? DemoJob.scenario() : ScenarioFile.read(Path.of(scenario));
-        Files.createDirectories(out);
+        OutFolder.of(out, List.of());
         new SimulatedCamera(read, BuiltInVoice.technician())
                 .recordAll(out, new Terminal(spec.commandLine().getErr()));
         spec.commandLine().getOut().println(out);

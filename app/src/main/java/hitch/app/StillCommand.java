@@ -7,6 +7,8 @@ import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
 import hitch.media.clip.PictureShape;
 import hitch.media.render.Still;
+import hitch.store.StoreException;
+import hitch.store.out.OutFolder;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,12 +53,13 @@ final class StillCommand implements Callable<Integer> {
     private Path out;
 
     @Override
-    public Integer call() throws MediaException {
+    public Integer call() throws MediaException, StoreException {
+        OutFolder.checked(out, List.of(file));
         ClipFacts facts = ClipIndexer.index(file);
         List<Integer> wanted = new ArrayList<>(frames);
         for (double seconds : times) {
             long pts = facts.frames().firstPts() + facts.frames().base().ticks(seconds);
-            if (seconds < 0 || pts >= facts.frames().endPts()) {
+            if (!(seconds >= 0) || pts >= facts.frames().endPts()) {
                 throw new MediaException(file.getFileName() + " has nothing at " + seconds + " s; it is "
                         + length(facts) + " s long. Nothing was written.");
             }

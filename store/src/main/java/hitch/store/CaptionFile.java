@@ -4,12 +4,6 @@ import hitch.core.footage.Clip;
 import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Cue;
-import java.io.IOException;
-import java.nio.ByteBuffer;
-import java.nio.charset.CharacterCodingException;
-import java.nio.charset.Charset;
-import java.nio.charset.StandardCharsets;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
@@ -17,8 +11,6 @@ import java.util.Map;
 
 /** Captions on the disk. */
 public final class CaptionFile {
-    private static final long LARGEST = 8L << 20;
-
     private CaptionFile() {}
 
     /** Whether the name is one that captions have. */
@@ -33,7 +25,7 @@ public final class CaptionFile {
      * @throws StoreException if it cannot be read or holds no captions; the message says what to do
      */
     public static Commentary read(Path file, Clip clip) throws StoreException {
-        List<Cue> cues = CaptionReader.read(text(file));
+        List<Cue> cues = CaptionReader.read(TextFile.read(file));
         String name = file.getFileName().toString();
         if (cues.isEmpty()) {
             throw new StoreException(
@@ -41,24 +33,5 @@ public final class CaptionFile {
                             + "lines that begin with a time, such as [1:05] roots at 12. Nothing was changed.");
         }
         return new Commentary(clip.id().value() + "/" + name, clip.id(), name, cues, 0, Map.of());
-    }
-
-    private static String text(Path file) throws StoreException {
-        try {
-            if (Files.size(file) > LARGEST) {
-                throw new StoreException(file.getFileName() + " is too large for captions. Nothing was changed.");
-            }
-            byte[] bytes = Files.readAllBytes(file);
-            try {
-                return StandardCharsets.UTF_8
-                        .newDecoder()
-                        .decode(ByteBuffer.wrap(bytes))
-                        .toString();
-            } catch (CharacterCodingException e) {
-                return new String(bytes, Charset.forName("windows-1252"));
-            }
-        } catch (IOException e) {
-            throw new StoreException(file + " could not be read: " + e.getMessage() + " Nothing was changed.", e);
-        }
     }
 }

@@ -59,6 +59,16 @@ public final class JobFolder implements AutoCloseable {
         return open(folder, Clock.systemUTC());
     }
 
+    /** The job folder that a path lies in, or is; empty where it lies in none. */
+    public static Optional<Path> holding(Path path) {
+        for (Path at = path.toAbsolutePath().normalize(); at != null; at = at.getParent()) {
+            if (Files.isRegularFile(at.resolve(JOURNAL))) {
+                return Optional.of(at);
+            }
+        }
+        return Optional.empty();
+    }
+
     static JobFolder open(Path folder, Clock clock) throws StoreException {
         if (!Files.isRegularFile(folder.resolve(JOURNAL))) {
             throw new StoreException(folder + " is not a job: it holds no " + JOURNAL + ". Choose a job's own folder.");

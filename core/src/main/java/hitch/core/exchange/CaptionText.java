@@ -23,7 +23,7 @@ public final class CaptionText {
         for (Caption caption : captions) {
             out.append(number++).append('\n');
             out.append(time(caption.start(), ',')).append(" --> ").append(time(caption.end(), ','));
-            out.append('\n').append(line(caption.text()).replace("-->", "->")).append("\n\n");
+            out.append('\n').append(defused(line(caption.text()))).append("\n\n");
         }
         return out.toString();
     }
@@ -34,7 +34,16 @@ public final class CaptionText {
     }
 
     private static String line(String text) {
-        return text.replaceAll("\\s+", " ").strip();
+        return Symbols.shown(text.replaceAll("\\s+", " ").strip());
+    }
+
+    /** Without anything that SubRip could take for the times of a cue, however often it is looked at. */
+    private static String defused(String text) {
+        String now = text;
+        while (now.contains("-->")) {
+            now = now.replace("-->", "->");
+        }
+        return now;
     }
 
     private static String time(double seconds, char point) {

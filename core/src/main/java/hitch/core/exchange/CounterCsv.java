@@ -5,6 +5,7 @@ import hitch.core.measure.Distance;
 import hitch.core.talk.Whereabouts;
 import java.io.IOException;
 import java.io.Reader;
+import java.io.UncheckedIOException;
 import java.util.Map;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -15,6 +16,9 @@ import org.apache.commons.csv.CSVRecord;
 public final class CounterCsv implements Whereabouts {
     /** A reading further away in time than this says nothing, seconds. */
     private static final double NEAR_S = 2;
+
+    /** No time, reading or trust is larger. */
+    private static final double LARGEST = 1e6;
 
     private record Row(Distance reading, double confidence) {}
 
@@ -42,6 +46,8 @@ public final class CounterCsv implements Whereabouts {
             for (CSVRecord record : parser) {
                 csv.add(record);
             }
+        } catch (UncheckedIOException e) {
+            throw new IOException("The counter table could not be read: a quote is opened and never closed.", e);
         } catch (IllegalArgumentException e) {
             throw new IOException("The counter table could not be read: " + e.getMessage(), e);
         }
@@ -53,14 +59,23 @@ public final class CounterCsv implements Whereabouts {
         if (reading.isBlank()) {
             return;
         }
-        double value = Double.parseDouble(reading);
+        double value = number(reading, record);
         boolean metres = record.isSet("unit") && record.get("unit").equals("m");
         double trust = record.isSet("confidence") && !record.get("confidence").isBlank()
-                ? Double.parseDouble(record.get("confidence"))
+                ? number(record.get("confidence"), record)
                 : 1;
         rows.put(
-                Double.parseDouble(record.get("time_s")),
+                number(record.get("time_s"), record),
                 new Row(metres ? Distance.metres(value) : Distance.feet(value), trust));
+    }
+
+    private static double number(String text, CSVRecord record) {
+        double value = Double.parseDouble(text);
+        if (!(Math.abs(value) <= LARGEST)) {
+            throw new IllegalArgumentException(
+                    "\"" + text + "\" in row " + record.getRecordNumber() + " is no number that can be meant");
+        }
+        return value;
     }
 
     @Override

@@ -16,6 +16,10 @@ public final class CaptionReader {
     private static final Pattern STAMPED =
             Pattern.compile("^\\s*[\\[(]?\\s*" + CLOCK + "\\s*[\\])]?\\s*[-:\u2013]?\\s+?(\\S.*)$");
     private static final Pattern MARKUP = Pattern.compile("<[^<>]{0,200}>|\\{\\\\[^{}]{0,100}\\}");
+    /** A line of times, right or wrong: its file is one of timed captions. */
+    private static final Pattern ARROW = Pattern.compile("\\d{1,3}:\\d{1,2}(?:[.,]\\d{1,3})?\\s*--+>\\s*-?\\d");
+
+    private static final int LONGEST_TIMES = 200;
     /** How long a plain line stands when nothing follows it, seconds. */
     private static final double LAST_LINE_S = 4;
 
@@ -25,11 +29,22 @@ public final class CaptionReader {
     public static List<Cue> read(String text) {
         List<String> lines =
                 (text.startsWith("\ufeff") ? text.substring(1) : text).lines().toList();
-        boolean timed = lines.stream()
-                .anyMatch(l -> l.contains("->") && TIMES.matcher(l).matches());
+        boolean timed = isTimed(lines);
         List<Cue> cues = new ArrayList<>(timed ? timed(lines) : stamped(lines));
         cues.sort(Comparator.comparingDouble(Cue::start));
         return List.copyOf(cues);
+    }
+
+    /** Whether a text is of captions with times, be they right or wrong. */
+    public static boolean isTimed(String text) {
+        return isTimed(text.lines().toList());
+    }
+
+    private static boolean isTimed(List<String> lines) {
+        return lines.stream()
+                .anyMatch(l -> l.contains("->")
+                        && l.length() < LONGEST_TIMES
+                        && ARROW.matcher(l).find());
     }
 
     private static List<Cue> timed(List<String> lines) {

@@ -28,11 +28,13 @@ public final class Contradictions {
     private final Whereabouts where;
     private final LengthUnit unit;
     private final List<Contradiction> found = new ArrayList<>();
+    private final SaidPlaces places;
 
     private Contradictions(Spoken.All all, Whereabouts where, LengthUnit unit) {
         this.drafts = all.drafts();
         this.where = where;
         this.unit = unit;
+        this.places = new SaidPlaces(all.drafts(), where);
     }
 
     /**
@@ -45,10 +47,10 @@ public final class Contradictions {
         List<Spoken> placed = all.drafts().stream()
                 .filter(s -> s.draft().place().isPresent() && isInPipe(s.draft()))
                 .toList();
+        int at = 0;
         for (int i = 0; i < all.drafts().size(); i++) {
-            Spoken spoken = all.drafts().get(i);
-            if (placed.contains(spoken)) {
-                search.place(spoken, placed);
+            if (at < placed.size() && placed.get(at) == all.drafts().get(i)) {
+                search.place(placed, at++);
             }
             search.promise(i);
             search.denied(i);
@@ -61,7 +63,8 @@ public final class Contradictions {
         return draft.matter() instanceof FindingKind k && k.family() != FindingKind.Family.TOLD;
     }
 
-    private void place(Spoken spoken, List<Spoken> placed) {
+    private void place(List<Spoken> placed, int i) {
+        Spoken spoken = placed.get(i);
         Draft.Place said = spoken.draft().place().orElseThrow();
         Optional<Distance> cable = where.cableAt(spoken.seconds());
         Optional<Distance> end = where.farthest();
@@ -73,7 +76,7 @@ public final class Contradictions {
             againstCounter(
                     spoken, said, cable.get(), where.shownAt(spoken.seconds()).orElse(cable.get()));
         } else {
-            order(spoken, placed);
+            order(placed, i);
         }
     }
 
@@ -93,8 +96,8 @@ public final class Contradictions {
     }
 
     /** Without a counter: a place out of the order of those said before and after it. */
-    private void order(Spoken spoken, List<Spoken> placed) {
-        int i = placed.indexOf(spoken);
+    private void order(List<Spoken> placed, int i) {
+        Spoken spoken = placed.get(i);
         if (i < 1 || i + 1 >= placed.size()) {
             return;
         }
@@ -144,23 +147,11 @@ public final class Contradictions {
         if (promise.draft().matter() != FindingKind.PROMISE) {
             return;
         }
-        Optional<Distance> at = promise.draft()
-                .place()
-                .map(Draft.Place::from)
-                .or(() -> where.cableAt(promise.seconds()))
-                .or(() -> placeBefore(i));
+        Optional<Distance> at = places.of(i).or(() -> placeBefore(i));
         if (at.isEmpty()) {
             return;
         }
-        boolean kept = drafts.subList(i + 1, drafts.size()).stream()
-                .filter(s -> s.seconds() > promise.seconds() + 15)
-                .filter(s -> s.draft().matter() != FindingKind.PROMISE)
-                .anyMatch(s -> s.draft()
-                        .place()
-                        .map(Draft.Place::from)
-                        .or(() -> where.cableAt(s.seconds()))
-                        .map(d -> d.minus(at.get()).abs().compareTo(SAME_PLACE) <= 0)
-                        .orElse(false));
+        boolean kept = places.isSaidAfter(promise.seconds() + 15, at.get(), SAME_PLACE);
         if (!kept) {
             add(Sort.PROMISE, promise, "nothing more was said of " + show(at.get()), Optional.empty());
         }
@@ -181,28 +172,12 @@ public final class Contradictions {
         if (denial.draft().certainty() != Certainty.RULED_OUT) {
             return;
         }
-        for (int j = i - 1; j >= 0; j--) {
-            Spoken earlier = drafts.get(j);
-            boolean same = earlier.draft().matter() == denial.draft().matter()
-                    && earlier.draft().certainty() != Certainty.RULED_OUT;
-            if (same && isNear(earlier, denial)) {
-                add(
+        places.before(i)
+                .ifPresent(earlier -> add(
                         Sort.DENIED,
                         earlier,
                         earlier.draft().matter().word() + " was said, and taken back at " + clock(denial.seconds()),
-                        Optional.empty());
-                return;
-            }
-        }
-    }
-
-    /** Within reach of each other, or one of them without a place. */
-    private boolean isNear(Spoken a, Spoken b) {
-        Optional<Distance> first = a.draft().place().map(Draft.Place::from).or(() -> where.cableAt(a.seconds()));
-        Optional<Distance> second = b.draft().place().map(Draft.Place::from).or(() -> where.cableAt(b.seconds()));
-        boolean soon = b.seconds() - a.seconds() < 60;
-        return first.flatMap(f -> second.map(s -> f.minus(s).abs().inFeet() <= 5))
-                .orElse(soon);
+                        Optional.empty()));
     }
 
     private void add(Sort sort, Spoken about, String words, Optional<Distance> likely) {

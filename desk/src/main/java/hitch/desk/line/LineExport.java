@@ -5,6 +5,8 @@ import hitch.core.sketch.Sketch;
 import hitch.desk.Context;
 import hitch.desk.Tones;
 import hitch.desk.task.Rank;
+import hitch.store.StoreException;
+import hitch.store.out.OutFile;
 import java.awt.image.BufferedImage;
 import java.io.ByteArrayOutputStream;
 import java.io.File;
@@ -86,14 +88,19 @@ final class LineExport {
     /** What came of it, in words. */
     private static String write(Path file, String title, List<Sketch> sketches, Optional<BufferedImage> picture) {
         try {
+            if (!Files.isDirectory(file.toAbsolutePath().getParent())) {
+                throw new NoSuchFileException(file.toString());
+            }
             if (picture.isPresent()) {
                 ByteArrayOutputStream bytes = new ByteArrayOutputStream();
                 ImageIO.write(picture.get(), "png", bytes);
-                Files.write(file, bytes.toByteArray());
+                OutFile.picture(file, List.of()).write(bytes.toByteArray());
             } else {
-                Files.writeString(file, SketchSvg.write(title, sketches));
+                OutFile.text(file, "svg", List.of()).write(SketchSvg.write(title, sketches));
             }
             return "The drawing is in " + file + ".";
+        } catch (StoreException e) {
+            return "The drawing was not saved. " + e.getMessage();
         } catch (NoSuchFileException e) {
             return "The drawing was not saved: there is no folder " + file.getParent() + ". Choose another.";
         } catch (IOException e) {

@@ -104,6 +104,9 @@ public final class Demuxer implements AutoCloseable {
             if (Files.isDirectory(file)) {
                 throw new MediaException(name + " is a folder, not a clip.");
             }
+            if (!Files.isRegularFile(file)) {
+                throw new MediaException(name + " is no ordinary file, so nothing was read from it.");
+            }
             if (Files.size(file) == 0) {
                 throw new MediaException(name + " is empty (0 bytes). Copy it again from the recorder.");
             }
@@ -130,6 +133,11 @@ public final class Demuxer implements AutoCloseable {
 
     public boolean hasSound() {
         return audio >= 0;
+    }
+
+    /** Goes on as if the file had no sound. */
+    void withoutSound() {
+        audio = -1;
     }
 
     public int videoIndex() {

@@ -16,6 +16,9 @@ public final class Fingerprint {
 
     /** 64 hexadecimal digits. */
     public static String of(Path file, Progress progress) throws MediaException {
+        if (Files.exists(file) && !Files.isRegularFile(file)) {
+            throw new MediaException(file.getFileName() + " is no ordinary file, so nothing was read from it.");
+        }
         try (InputStream in = Files.newInputStream(file)) {
             MessageDigest digest = MessageDigest.getInstance("SHA-256");
             long size = Math.max(1, Files.size(file));

@@ -36,8 +36,8 @@ public final class RgbConverter implements AutoCloseable {
         boolean asNamed = frame.width() == stream.width() && frame.height() == stream.height();
         int wide = shape.square() && asNamed ? stream.squareWidth() : frame.width();
         double less = Math.min(1, (double) shape.longestSide() / Math.max(wide, frame.height()));
-        int width = Math.max(2, (int) Math.round(wide * less));
-        int height = Math.max(2, (int) Math.round(frame.height() * less));
+        int width = Math.max(1, (int) Math.round(wide * less));
+        int height = Math.max(1, (int) Math.round(frame.height() * less));
         // The scaler's vector code may touch a few bytes past the last row.
         long bytes = 4L * width * height + 64;
         if (bytes > capacity) {

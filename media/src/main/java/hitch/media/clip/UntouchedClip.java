@@ -44,12 +44,21 @@ public final class UntouchedClip {
      */
     public static TrueTimes cut(Path file, ClipIndex index, long fromPts, long toPts, Path out, Progress progress)
             throws MediaException {
+        return cut(file, index, fromPts, toPts, true, out, progress);
+    }
+
+    /**
+     * @param sound whether the sound goes along
+     */
+    public static TrueTimes cut(
+            Path file, ClipIndex index, long fromPts, long toPts, boolean sound, Path out, Progress progress)
+            throws MediaException {
         if (toPts < fromPts || toPts < index.frames().firstPts()) {
             throw new MediaException("No frames lie in that stretch of " + file.getFileName() + ".");
         }
         UntouchedClip cut = new UntouchedClip(index, fromPts, toPts);
-        try (Demuxer pictures = new Demuxer(file);
-                Demuxer sounds = new Demuxer(file);
+        try (Demuxer pictures = opened(file, sound);
+                Demuxer sounds = opened(file, sound);
                 PacketCopy copy = new PacketCopy(pictures, out)) {
             SoundTrail trail = new SoundTrail(sounds, copy, cut);
             cut.copyPictures(file, copy, trail, progress);
@@ -57,6 +66,14 @@ public final class UntouchedClip {
             copy.finish();
         }
         return new TrueTimes(cut.first, cut.last);
+    }
+
+    private static Demuxer opened(Path file, boolean sound) throws MediaException {
+        Demuxer demuxer = new Demuxer(file);
+        if (!sound) {
+            demuxer.withoutSound();
+        }
+        return demuxer;
     }
 
     /** Finds the packets that the wanted frames need, and a decoding time for each that no presentation time precedes. */

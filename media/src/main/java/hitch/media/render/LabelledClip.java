@@ -13,6 +13,7 @@ import hitch.media.clip.Picture;
 import hitch.media.clip.SoundReader;
 import hitch.media.clip.UntouchedClip.TrueTimes;
 import hitch.media.draw.Adjuster;
+import hitch.media.voice.Narrator;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.file.Path;
@@ -36,6 +37,7 @@ public final class LabelledClip {
             ClipIndex whole,
             long fromPts,
             long toPts,
+            boolean sound,
             Path out,
             Progress progress)
             throws MediaException {
@@ -62,8 +64,12 @@ public final class LabelledClip {
                 BandPainter.paint(may, found, clip, picture.pts(), footageHeight, canvas);
                 writer.picture(((DataBufferInt) canvas.getRaster().getDataBuffer()).getData());
             }
-            writer.sound(SoundReader.read(source, index.base().seconds(index.pts(first)), (double) pictures / rate)
-                    .samples());
+            double length = (double) pictures / rate;
+            writer.sound(
+                    sound
+                            ? SoundReader.read(source, index.base().seconds(index.pts(first)), length)
+                                    .samples()
+                            : new float[(int) Math.round(length * Narrator.RATE)]);
             writer.finish();
         }
         return new TrueTimes(index.pts(first), index.pts(last));

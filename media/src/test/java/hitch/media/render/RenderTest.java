@@ -120,6 +120,7 @@ class RenderTest {
                 whole,
                 index.pts(80),
                 index.pts(120),
+                true,
                 out,
                 Progress.NONE);
         assertThat(times.firstPts()).isEqualTo(index.pts(80));

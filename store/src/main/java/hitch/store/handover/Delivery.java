@@ -29,6 +29,7 @@ import hitch.paper.ReportPage;
 import hitch.store.FileNames;
 import hitch.store.Footage;
 import hitch.store.StoreException;
+import hitch.store.out.OutFolder;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -69,6 +70,7 @@ public final class Delivery {
     public Path write(Recipient recipient, Path out, Progress progress) throws StoreException, MediaException {
         Disclosure may = Disclosure.of(survey, recipient);
         refuse(may);
+        OutFolder.checked(out, List.of());
         try (Staging staging = Staging.begin(out, recipient.word())) {
             Path video = fill(may, staging.place(), progress);
             staging.commit();

@@ -1,6 +1,7 @@
 package hitch.store.handover;
 
 import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
@@ -45,13 +46,22 @@ public final class EvidenceCut {
 
     private final Footage footage;
     private final Disclosure may;
+    private final boolean sound;
 
     /**
      * @param may what its recipient may see; nothing else is in it
      */
     public EvidenceCut(Disclosure may, Footage footage) {
+        this(may, footage, !may.recipient().isPublic());
+    }
+
+    /**
+     * @param sound whether untouched footage keeps its sound; what is said along a pipe is rarely meant for everybody
+     */
+    public EvidenceCut(Disclosure may, Footage footage, boolean sound) {
         this.may = may;
         this.footage = footage;
+        this.sound = sound;
     }
 
     /**
@@ -68,6 +78,10 @@ public final class EvidenceCut {
         LocatedFinding found = may.seen(marked)
                 .orElseThrow(() -> new StoreException(marked.finding().id() + " does not lie in the "
                         + may.recipient().called() + "'s part of the line, so nothing was written."));
+        if (may.facts().internalOnly() && may.recipient() != Recipient.FIRM) {
+            throw new StoreException("This job is marked for internal use only, so nothing was written. "
+                    + "Clear that mark on the Load bench if it may leave the firm.");
+        }
         FrameRef frame = found.finding().frame();
         Clip clip = may.source(frame.clip())
                 .orElseThrow(
@@ -96,13 +110,16 @@ public final class EvidenceCut {
             Path out = pair.write(name + "-" + how + "." + ending);
             Path file = footage.file(clip);
             TrueTimes times = copied
-                    ? UntouchedClip.cut(file, whole, index.pts(key.getAsInt()), index.pts(last), out, rest)
+                    ? UntouchedClip.cut(file, whole, index.pts(key.getAsInt()), index.pts(last), sound, out, rest)
                     : altered
                             ? AlteredClip.write(file, whole, first, last, out, rest)
                             : LabelledClip.write(
-                                    may, found, clip, file, whole, index.pts(first), index.pts(last), out, rest);
+                                    may, found, clip, file, whole, index.pts(first), index.pts(last), sound, out, rest);
             Map<String, Object> row = record(out, may.clip(clip.id()).orElse(clip), found, times);
             String adjusted = form == Form.LABELLED ? may.adjustmentAt(frame).words() : "";
+            if (!altered && clip.sound() && !sound) {
+                row.put("sound", "left out");
+            }
             row.put("adjusted", adjusted.isEmpty() ? "no, as recorded" : adjusted);
             if (altered) {
                 row.put("altered", ALTERED);

@@ -84,7 +84,7 @@ final class NoteRest {
     private void joinBehind(int chip, int until) {
         Chip at = chips.get(chip);
         int from = gap(at.end(), until);
-        Matcher joining = JOINING.matcher(note).region(from, until);
+        Matcher joining = JOINING.matcher(note).region(from, Math.min(until, from + LONGEST_JOINING));
         if (joining.lookingAt() && !chipped.get(Math.min(from, note.length()))) {
             int end = from + note.substring(from, joining.end()).stripTrailing().length();
             extend(chip, at.start(), end);
@@ -182,7 +182,7 @@ final class NoteRest {
         return text.isBlank()
                 ? ""
                 : text.replaceAll("\\s+", " ")
-                        .replaceAll("(?:\\s?[,;])+", ",")
+                        .replaceAll("[\\s,;]*[,;]", ",")
                         .replaceAll("^[\\s,;.:]+|[\\s,;:]+$", "")
                         .strip();
     }

@@ -1,0 +1,36 @@
+package hitch.store.out;
+
+import hitch.store.StoreException;
+import java.io.IOException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Collection;
+
+/** A folder that somebody asked for. */
+public final class OutFolder {
+    private OutFolder() {}
+
+    /**
+     * The folder, made where it is missing.
+     *
+     * @param inputs what is read to fill it
+     * @throws StoreException where nothing may be written there
+     */
+    public static Path of(Path named, Collection<Path> inputs) throws StoreException {
+        Path place = checked(named, inputs);
+        try {
+            return Files.createDirectories(place);
+        } catch (IOException e) {
+            throw new StoreException(named + " cannot be made: " + e.getMessage() + ". Choose another folder.", e);
+        }
+    }
+
+    /** The same, not made: for what makes it in one step. */
+    public static Path checked(Path named, Collection<Path> inputs) throws StoreException {
+        Path place = Guarded.place(named);
+        Guarded.ordinary(place, named, true);
+        Guarded.notAnInput(place, named, inputs);
+        Guarded.notInAJob(place, named);
+        return place;
+    }
+}
