@@ -10,6 +10,7 @@ import hitch.bench.PlainClip;
 import hitch.bench.RecordTimes;
 import hitch.bench.TalkTable;
 import hitch.bench.TalkTimes;
+import hitch.bench.harm.BreakTable;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.media.MediaException;
 import hitch.sim.DemoJob;
@@ -54,7 +55,8 @@ final class BenchCommand implements Callable<Integer> {
         MOTION,
         NOTES,
         LINE,
-        RECORD
+        RECORD,
+        BREAK
     }
 
     @Spec
@@ -63,7 +65,7 @@ final class BenchCommand implements Callable<Integer> {
     @Parameters(
             index = "0",
             paramLabel = "WHAT",
-            description = "What to measure: footage, counter, faces, motion, notes, line or record.")
+            description = "What to measure: footage, counter, faces, motion, notes, line, record or break.")
     private What what;
 
     @Parameters(
@@ -75,6 +77,9 @@ final class BenchCommand implements Callable<Integer> {
 
     @Option(names = "--seed", description = "Chance of the made-up counters; another one gives fresh clips.")
     private long seed = 900;
+
+    @Option(names = "--minutes", description = "How long break goes on; 5.")
+    private double minutes = 5;
 
     @Option(names = "--each", description = "Tell every made-up counter, not only every face.")
     private boolean each;
@@ -96,6 +101,9 @@ final class BenchCommand implements Callable<Integer> {
                 case NOTES -> notes(say);
                 case LINE -> line(say);
                 case RECORD -> RecordTimes.run(System::nanoTime, say);
+                case BREAK -> {
+                    return broken(scratch, say);
+                }
             }
         } finally {
             try (Stream<Path> all = Files.walk(scratch)) {
@@ -104,6 +112,17 @@ final class BenchCommand implements Callable<Integer> {
             }
         }
         return 0;
+    }
+
+    /** @return 1 where anything broke */
+    private int broken(Path scratch, Consumer<String> say) throws MediaException, StoreException, IOException {
+        long end = System.nanoTime() + Math.round(minutes * 60e9);
+        int faults = new BreakTable(scratch, seed, say)
+                .run(() -> System.nanoTime() > end).values().stream()
+                        .mapToInt(BreakTable.Row::faults)
+                        .sum();
+        say.accept(faults + " faults");
+        return faults == 0 ? 0 : 1;
     }
 
     private static void line(Consumer<String> say) {
