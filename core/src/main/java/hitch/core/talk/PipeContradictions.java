@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.TreeMap;
 
 /**
  * Size and material said otherwise later: the same change with other sides, or a change from a pipe that is not the one
@@ -47,10 +48,15 @@ final class PipeContradictions {
                                 draft.traits().after())));
             }
         }
-        for (int i = 0; i < changes.size(); i++) {
-            for (int j = 0; j < i; j++) {
-                againstSame(changes.get(j), changes.get(i));
-            }
+        // By place, so that each is held against those said near it alone, and told once.
+        TreeMap<Double, List<Change>> said = new TreeMap<>();
+        for (Change change : changes) {
+            said.subMap(change.feet() - SAME_CHANGE_FT, true, change.feet() + SAME_CHANGE_FT, true).values().stream()
+                    .flatMap(List::stream)
+                    .filter(earlier -> isAgainst(earlier, change))
+                    .findFirst()
+                    .ifPresent(earlier -> againstSame(earlier, change));
+            said.computeIfAbsent(change.feet(), f -> new ArrayList<>()).add(change);
         }
         inOrder(changes);
         return found;
@@ -65,20 +71,19 @@ final class PipeContradictions {
     }
 
     /** The same change said twice: seen going back its sides are exchanged, which is no contradiction. */
-    private void againstSame(Change first, Change second) {
-        if (Math.abs(first.feet() - second.feet()) > SAME_CHANGE_FT) {
-            return;
-        }
+    private static boolean isAgainst(Change first, Change second) {
         boolean agrees =
                 !first.before().clashes(second.before()) && !first.after().clashes(second.after());
         boolean mirrored =
                 !first.before().clashes(second.after()) && !first.after().clashes(second.before());
-        if (!agrees && !mirrored) {
-            add(
-                    second.said(),
-                    words(second) + " was said here, and " + words(first) + " at "
-                            + Contradictions.clock(first.said().seconds()));
-        }
+        return !agrees && !mirrored;
+    }
+
+    private void againstSame(Change first, Change second) {
+        add(
+                second.said(),
+                words(second) + " was said here, and " + words(first) + " at "
+                        + Contradictions.clock(first.said().seconds()));
     }
 
     /** Along the line, each change begins with the pipe the last one led to. */

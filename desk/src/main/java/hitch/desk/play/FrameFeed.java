@@ -108,9 +108,13 @@ final class FrameFeed implements AutoCloseable {
             int given = near ? key : number;
             tell(next.clip(), index, reader.frame(given));
             return !near;
-        } catch (MediaException e) {
+        } catch (MediaException | RuntimeException e) {
+            // Whatever a frame does, the feed goes on with the next.
             LOG.warn("a frame could not be shown", e);
-            Shown none = new Shown(next.clip(), null, 0, null, Adjustment.NONE, e.getMessage());
+            String why = e instanceof MediaException
+                    ? e.getMessage()
+                    : "This frame of " + next.clip().fileName() + " could not be shown; the others can.";
+            Shown none = new Shown(next.clip(), null, 0, null, Adjustment.NONE, why);
             Platform.runLater(() -> show.accept(none));
             return true;
         }

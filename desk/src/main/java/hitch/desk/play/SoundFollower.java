@@ -131,7 +131,7 @@ final class SoundFollower implements AutoCloseable {
             if (next >= now.seconds()) {
                 Thread.sleep(REST_MS);
             }
-        } catch (MediaException e) {
+        } catch (MediaException | RuntimeException e) {
             LOG.warn("sound cannot be played", e);
             clip = null;
         }

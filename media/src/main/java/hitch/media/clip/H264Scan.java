@@ -1,6 +1,5 @@
 package hitch.media.clip;
 
-import hitch.media.Progress;
 import java.io.IOException;
 import java.io.OutputStream;
 import java.nio.ByteBuffer;
@@ -15,25 +14,33 @@ final class H264Scan {
     private static final int KEY_SLICE = 5;
     private static final int NOTES = 6;
     private static final int DELIMITER = 9;
-    private static final int LONGEST = 1 << 22;
+    /** Bytes of the longest unit. */
+    static final int LONGEST = 1 << 22;
+
     private static final byte[] START = {0, 0, 0, 1};
 
     private final H264Settings settings;
     private final int numberBits;
     private int lastNumber = -1;
+    private boolean inChain;
+    private int slices;
 
     H264Scan(H264Settings settings) {
         this.settings = settings;
         this.numberBits = settings.frameNumberBits();
     }
 
-    /** Copies what is found as a stream with start codes; tells how many slices. */
-    int copy(ByteBuffer data, OutputStream sink, Progress progress) throws IOException {
-        int slices = 0;
+    /**
+     * Copies what is found in a window as a stream with start codes.
+     *
+     * @param last whether nothing comes behind it
+     * @return how many bytes were done with
+     */
+    int copy(ByteBuffer data, boolean last, OutputStream sink) throws IOException {
         int at = 0;
         int lengthBytes = settings.lengthBytes();
-        boolean inChain = false;
-        while (at + lengthBytes + 4 < data.limit()) {
+        int until = last ? data.limit() : Math.max(0, data.limit() - LONGEST - lengthBytes);
+        while (at < until && at + lengthBytes + 4 < data.limit()) {
             int length = length(data, at, lengthBytes);
             int head = data.get(at + lengthBytes) & 0xFF;
             boolean fits = length >= 2 && length <= LONGEST && at + lengthBytes + length <= data.limit();
@@ -49,8 +56,12 @@ final class H264Scan {
             slices += isSlice(head & 0x1F) ? 1 : 0;
             at += lengthBytes + length;
             inChain = true;
-            progress.at((double) at / data.limit(), "scanning for pictures");
         }
+        return at;
+    }
+
+    /** How many slices were found so far. */
+    int slices() {
         return slices;
     }
 

@@ -5,7 +5,7 @@ import hitch.media.Progress;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
-import java.nio.MappedByteBuffer;
+import java.nio.ByteBuffer;
 import java.nio.channels.FileChannel;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -93,22 +93,26 @@ public final class Rescue {
     private String scan(BoxWalk boxes, Path raw, Progress progress) throws IOException, MediaException {
         try (FileChannel channel = FileChannel.open(file, StandardOpenOption.READ);
                 OutputStream sink = new BufferedOutputStream(Files.newOutputStream(raw), 1 << 20)) {
-            long length = Math.min(boxes.dataTo() - boxes.dataFrom(), Integer.MAX_VALUE);
-            MappedByteBuffer data = channel.map(FileChannel.MapMode.READ_ONLY, boxes.dataFrom(), length);
-            if (JpegScan.looksLike(data)) {
-                if (JpegScan.copy(data, sink, progress) > 0) {
+            Windows data = new Windows(channel, boxes.dataFrom(), boxes.dataTo(), Windows.USUAL);
+            ByteBuffer first = data.first();
+            if (JpegScan.looksLike(first)) {
+                JpegScan scan = new JpegScan();
+                data.each((window, last) -> scan.copy(window, sink), progress);
+                if (scan.count() > 0) {
                     return ".mjpeg";
                 }
                 throw nothingFound("pictures of Motion JPEG");
             }
-            H264Settings settings = H264Settings.within(data)
+            H264Settings settings = H264Settings.within(first)
                     .or(() -> like.flatMap(H264Settings::of))
                     .orElseThrow(() -> new MediaException(file.getFileName()
                             + " cannot be recovered by itself: the settings its pictures need were in the index that "
                             + "was never written. Name a whole clip of the same recorder with --like, or drop one "
                             + "beside it. Nothing was changed."));
             sink.write(settings.asStream());
-            if (new H264Scan(settings).copy(data, sink, progress) == 0) {
+            H264Scan scan = new H264Scan(settings);
+            data.each((window, last) -> scan.copy(window, last, sink), progress);
+            if (scan.slices() == 0) {
                 throw nothingFound("H.264 pictures with the settings of the other clip");
             }
             return ".h264";

@@ -5,9 +5,12 @@ import java.io.IOException;
 import java.nio.ByteBuffer;
 import java.nio.ByteOrder;
 import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.Comparator;
 import java.util.Locale;
 import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ConcurrentMap;
+import java.util.stream.Stream;
 import javax.sound.sampled.AudioFormat;
 import javax.sound.sampled.AudioInputStream;
 import javax.sound.sampled.AudioSystem;
@@ -49,12 +52,24 @@ public final class BuiltInVoice implements Narrator {
         return known;
     }
 
+    /** A folder that is gone when the program ends. */
+    private static Path scratch() throws IOException {
+        Path folder = Files.createTempDirectory("hitch-voice");
+        Runtime.getRuntime().addShutdownHook(new Thread(() -> {
+            try (Stream<Path> all = Files.walk(folder)) {
+                all.sorted(Comparator.reverseOrder()).forEach(p -> p.toFile().delete());
+            } catch (IOException e) {
+                // What is left is the system's to clear.
+            }
+        }));
+        return folder;
+    }
+
     private static synchronized Sound synthesize(String text, String effects) throws MediaException {
         try {
             if (mary == null) {
                 // Without a base folder of its own the synthesizer would write beside the program.
-                System.setProperty(
-                        "mary.base", Files.createTempDirectory("hitch-voice").toString());
+                System.setProperty("mary.base", scratch().toString());
                 mary = new LocalMaryInterface();
                 mary.setLocale(Locale.US);
                 mary.setVoice("cmu-slt-hsmm");
