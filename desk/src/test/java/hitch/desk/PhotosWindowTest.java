@@ -23,25 +23,26 @@ import org.junit.jupiter.api.io.TempDir;
 /** Photographs dropped on Load, and what they show. */
 class PhotosWindowTest extends OpenWindow {
     private static final ClipId STAKE = new ClipId("stake");
+    private static final ClipId PAINT = new ClipId("paint");
 
     @TempDir
     Path photos;
 
-    private void dropped() throws TimeoutException {
+    private void dropped(ClipId photo) throws TimeoutException {
         push(KeyCode.CONTROL, KeyCode.DIGIT1);
-        Path file = TelephonePhoto.write(photos.resolve("stake.jpg"), 6);
+        Path file = TelephonePhoto.write(photos.resolve(photo + ".jpg"), 6);
         interact(() -> ((DropTarget) lookup("#clips-pane").query()).add(List.of(file.toFile())));
-        until(() -> lookup("#photo-stake").tryQuery().isPresent());
+        until(() -> lookup("#photo-" + photo).tryQuery().isPresent());
     }
 
-    private Optional<PhotoPlace> shown() {
-        return Optional.ofNullable(job().work().now().job().photos().get(STAKE));
+    private Optional<PhotoPlace> shown(ClipId photo) {
+        return Optional.ofNullable(job().work().now().job().photos().get(photo));
     }
 
     @SuppressWarnings("unchecked")
-    private void shows(String words) {
+    private void shows(ClipId photo, String words) {
         interact(() -> {
-            ComboBox<Object> box = (ComboBox<Object>) named("What stake.jpg shows");
+            ComboBox<Object> box = (ComboBox<Object>) named("What " + photo + ".jpg shows");
             box.setValue(box.getItems().stream()
                     .filter(i -> box.getConverter().toString(i).startsWith(words))
                     .findFirst()
@@ -51,35 +52,36 @@ class PhotosWindowTest extends OpenWindow {
 
     @Test
     void oneIsTakenInUprightAndPlacedAtAStationThatIsTyped() throws TimeoutException {
-        dropped();
+        dropped(STAKE);
         Clip clip = job().work().now().job().clip(STAKE).orElseThrow();
         assertThat(clip.photo()).isTrue();
         assertThat(clip.width()).isEqualTo(TelephonePhoto.WIDTH);
         assertThat(notice()).contains("a photograph");
-        shows("a place of the line");
-        until(() -> shown().isPresent());
+        shows(STAKE, "a place of the line");
+        until(() -> shown(STAKE).isPresent());
         keep((TextField) named("Station of stake.jpg"), "12.5 building");
-        until(() -> shown().equals(Optional.of(
-                new PhotoPlace.AtStation(new Station(Distance.feet(-12.5).mm())))));
+        until(() -> shown(STAKE)
+                .equals(Optional.of(new PhotoPlace.AtStation(
+                        new Station(Distance.feet(-12.5).mm())))));
         keep((TextField) named("Station of stake.jpg"), "by the gate");
         until(() -> notice().contains("no distance along the line"));
         assertThat(((TextField) named("Station of stake.jpg")).getText()).isEqualTo("12.5 building");
         interact(() -> job().work().undo());
         interact(() -> job().work().undo());
-        until(() -> shown().isEmpty());
+        until(() -> shown(STAKE).isEmpty());
     }
 
     @Test
     void oneIsPlacedAtAFindingAndTakenOut() throws TimeoutException {
         marked("locate 5 ft 2 in, orange paint");
-        dropped();
-        shows("F1");
-        until(() -> shown().isPresent());
-        assertThat(survey().photos().of(STAKE).orElseThrow().finding()).isPresent();
-        interact(() -> ((Button) named("Take stake.jpg out of the job; the file stays")).fire());
-        until(() -> lookup("#photo-stake").tryQuery().isEmpty());
-        assertThat(photos.resolve("stake.jpg")).exists();
+        dropped(PAINT);
+        shows(PAINT, "F1");
+        until(() -> shown(PAINT).isPresent());
+        assertThat(survey().photos().of(PAINT).orElseThrow().finding()).isPresent();
+        interact(() -> ((Button) named("Take paint.jpg out of the job; the file stays")).fire());
+        until(() -> lookup("#photo-paint").tryQuery().isEmpty());
+        assertThat(photos.resolve("paint.jpg")).exists();
         interact(() -> job().work().undo());
-        until(() -> lookup("#photo-stake").tryQuery().isPresent());
+        until(() -> lookup("#photo-paint").tryQuery().isPresent());
     }
 }

@@ -26,11 +26,11 @@ final class PhotosPane extends VBox {
                         Labels.heading("Photographs"),
                         Labels.of("Where in the world one was taken never leaves with it.", "soft"),
                         tiles);
-        desk.work().snapshotProperty().addListener((o, was, is) -> Typing.orOnceLeft(this, this::fill));
+        desk.work().snapshotProperty().addListener((o, was, is) -> fill());
         desk.work().clips().states().addListener((MapChangeListener<ClipId, Object>) c -> {
             PhotoTile tile = made.get(c.getKey());
             if (tile != null) {
-                Typing.orOnceLeft(this, tile::fill);
+                Typing.orOnceLeft(tile, tile::fill);
             }
         });
         fill();
@@ -47,7 +47,7 @@ final class PhotosPane extends VBox {
             boolean same = tile != null && tile.photo().equals(photo);
             kept.put(photo.id(), same ? tile : new PhotoTile(desk, photo));
             if (same) {
-                tile.fill();
+                Typing.orOnceLeft(tile, tile::fill);
             }
         }
         made.clear();
