@@ -8,6 +8,7 @@ import static hitch.core.exchange.JsonRow.three;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.measure.Extent;
+import hitch.core.measure.Inches;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
 import hitch.core.pipe.Lining;
@@ -156,10 +157,10 @@ public final class LineJson {
                 id(left.stop()),
                 "passed",
                 left.passed(),
-                "at_least_in",
-                left.more().map(d -> String.valueOf(d.inInches())).orElse(""),
-                "under_in",
-                left.less().map(d -> String.valueOf(d.inInches())).orElse(""),
+                "at_least",
+                left.more().map(Inches::show).orElse(""),
+                "under",
+                left.less().map(Inches::show).orElse(""),
                 "words",
                 left.words());
     }

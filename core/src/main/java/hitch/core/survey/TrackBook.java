@@ -2,6 +2,8 @@ package hitch.core.survey;
 
 import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Heading;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
@@ -14,14 +16,21 @@ import hitch.core.run.Equipment;
 import hitch.core.run.Run;
 import hitch.core.survey.told.GearBook;
 import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.TreeSet;
 
 /** Follows the camera through every clip, cut where anything changes. */
 final class TrackBook {
+    /** What is known from above, or from papers, without the camera having been there. */
+    private static final Set<FindingKind> ABOVE =
+            EnumSet.of(FindingKind.SURFACE, FindingKind.BOUNDARY, FindingKind.LOCATE, FindingKind.OPENING);
+
     private static final String TOO_FAST = "passed too fast";
 
     private final Evidence evidence;
@@ -40,6 +49,9 @@ final class TrackBook {
         Map<ClipId, Clip> clips = new HashMap<>();
         evidence.clips().forEach(c -> clips.put(c.id(), c));
         for (Run run : evidence.tied().runs()) {
+            if (run.clips().stream().noneMatch(clips::containsKey)) {
+                book.described(run);
+            }
             for (ClipId id : run.clips()) {
                 CounterTrace trace = evidence.tied().traces().get(id);
                 if (trace != null && clips.containsKey(id)) {
@@ -48,6 +60,42 @@ final class TrackBook {
             }
         }
         return book.tracks;
+    }
+
+    /** A run without footage, of which a record was written by hand: it went as far as the farthest thing that was found on it. */
+    private void described(Run run) {
+        List<LocatedFinding> found = evidence.findings().stream()
+                .filter(f -> f.run().filter(r -> r.id().equals(run.id())).isPresent()
+                        && f.extent().isPresent()
+                        && !ABOVE.contains(f.finding().kind()))
+                .toList();
+        double far = found.stream().mapToDouble(f -> ahead(run, f)).max().orElse(0);
+        double from = 0;
+        Equipment pushed = run.equipment();
+        for (LocatedFinding change : found.stream()
+                .filter(f -> f.finding().kind() == FindingKind.EQUIPMENT)
+                .sorted(Comparator.comparingDouble(f -> ahead(run, f)))
+                .toList()) {
+            described(run, from, ahead(run, change), pushed);
+            from = Math.max(from, ahead(run, change));
+            pushed = gear.at(run, change.finding().frame());
+        }
+        described(run, from, far, pushed);
+    }
+
+    private void described(Run run, double from, double to, Equipment pushed) {
+        double opening = run.atThePipe().mm();
+        if (to > from) {
+            add(run, opening + from, opening + to, pushed, "");
+        }
+    }
+
+    /** How far from its opening a run must have gone to see something, millimetres; negative behind it. */
+    private static double ahead(Run run, LocatedFinding found) {
+        int sign = run.direction().sign();
+        return Math.max(
+                sign * (found.extent().orElseThrow().from().mm() - run.start().mm()),
+                sign * (found.extent().orElseThrow().to().mm() - run.start().mm()));
     }
 
     private void follow(Run run, Clip clip, CounterTrace trace) {

@@ -45,7 +45,7 @@ class OpeningsLeftTest {
         Survey survey = Reckoner.survey(job);
         assertThat(Disclosure.of(survey, Recipient.HOMEOWNER).unseen())
                 .anyMatch(s -> s.startsWith("At 30.0 ft toward the main: stopped with the guide on"));
-        assertThat(LineJson.write(survey)).contains("under_in");
+        assertThat(LineJson.write(survey)).contains("\"under\" : \"3 in\"");
     }
 
     @Test

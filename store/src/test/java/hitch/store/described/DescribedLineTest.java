@@ -17,6 +17,7 @@ import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.RandomEdits;
 import hitch.core.judge.Adviser;
+import hitch.core.measure.Distance;
 import hitch.core.story.ScriptWriter;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
@@ -95,6 +96,8 @@ class DescribedLineTest {
         Survey survey = Reckoner.survey(job(BY_HAND));
         assertThat(survey.findings()).filteredOn(f -> f.extent().isPresent()).hasSizeGreaterThan(4);
         assertThat(survey.line().whose().boundary()).isPresent();
+        assertThat(survey.line().main().orElseThrow().whole().length()).isEqualTo(Distance.feet(62));
+        assertThat(survey.seen()).isPresent();
         assertThat(Adviser.advise(survey)).isNotEmpty();
         Disclosure may = Disclosure.of(survey, Recipient.BUYER);
         StringBuilder csv = new StringBuilder();
