@@ -24,11 +24,11 @@ class BreakTableTest {
         List<String> said = new ArrayList<>();
         AtomicInteger rounds = new AtomicInteger();
         Map<String, BreakTable.Row> rows =
-                new BreakTable(scratch, 7, said::add).run(() -> rounds.incrementAndGet() >= 40);
+                new BreakTable(scratch, 7, said::add).run(() -> rounds.incrementAndGet() >= 12);
         assertThat(rows).hasSize(7);
         rows.forEach((name, row) -> {
             assertThat(row.faults()).as(name + " " + said).isZero();
-            assertThat(row.tries()).isEqualTo(40);
+            assertThat(row.tries()).isEqualTo(12);
         });
     }
 
