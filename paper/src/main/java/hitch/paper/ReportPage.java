@@ -68,6 +68,7 @@ public final class ReportPage {
                 Fixtures.of(may.findings()).all().stream().map(Water::of).toList());
         values.put("joints", may.recipient().isPublic() ? List.of() : Joints.of(may.findings()));
         values.put("symptoms", Symptoms.of(may.findings()));
+        values.put("unseen", may.unseen());
         values.put("photos", PhotoRow.of(may));
         values.put("cautions", Cautions.ALL);
         values.put("tones", Tone.values());

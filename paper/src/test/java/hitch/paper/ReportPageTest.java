@@ -76,6 +76,13 @@ class ReportPageTest {
     }
 
     @Test
+    void tellsWhatOfTheWallWasNotSeen() {
+        assertThat(page(Reckoner.survey(noted("bottom hidden 20-26 by foam")), Recipient.BUYER))
+                .contains("What was not seen")
+                .contains("about 25 % of the wall was hidden on every pass, from 5 to 7 o&#39;clock, by foam");
+    }
+
+    @Test
     void tellsWhereWaterWasRunAndWhatCameOfIt() {
         String page = page(
                 Reckoner.survey(noted("2 baths, kitchen", "kitchen: run 3 min, seen after 25 s")), Recipient.HOMEOWNER);
