@@ -92,10 +92,11 @@ public record FindingRow(
 
     /** The rows a recipient gets, in the story's order. */
     public static List<FindingRow> of(Disclosure may) {
-        return may.findings().stream().map(f -> of(f, may)).toList();
+        List<PhotoRow> photos = PhotoRow.of(may);
+        return may.findings().stream().map(f -> of(f, may, photos)).toList();
     }
 
-    private static FindingRow of(LocatedFinding found, Disclosure may) {
+    private static FindingRow of(LocatedFinding found, Disclosure may, List<PhotoRow> photos) {
         Optional<Clip> clip = may.clip(found.finding().frame().clip());
         long pts = found.finding().frame().pts();
         return new FindingRow(
@@ -131,7 +132,7 @@ public record FindingRow(
                 may.whose(found),
                 found.finding().certainty().word(),
                 WithFlow.clock(found).map(ClockPosition::words).orElse(""),
-                PhotoRow.of(may).stream()
+                photos.stream()
                         .filter(p -> p.finding().equals(found.finding().id().value()))
                         .map(PhotoRow::file)
                         .collect(Collectors.joining(" ")),

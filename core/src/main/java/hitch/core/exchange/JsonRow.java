@@ -1,7 +1,10 @@
 package hitch.core.exchange;
 
 import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
 import hitch.core.pipe.PipeSize;
+import hitch.core.survey.Line;
 import java.util.LinkedHashMap;
 import java.util.Map;
 import java.util.Optional;
@@ -37,5 +40,20 @@ final class JsonRow {
 
     static double three(double value) {
         return Math.round(value * 1000) / 1000.0 + 0.0;
+    }
+
+    /** A station as it is read along {@code line}. */
+    static double station(Line line, Station station) {
+        return feet(line.stationing().read(station).mm());
+    }
+
+    /** A row that begins with where something lies. */
+    static Map<String, Object> placed(Line line, String branch, Extent extent, Object... more) {
+        Map<String, Object> row = row(
+                "pipe", branch.strip(),
+                "from_ft", station(line, extent.from()),
+                "to_ft", station(line, extent.to()));
+        row.putAll(row(more));
+        return row;
     }
 }

@@ -8,24 +8,18 @@ import static hitch.core.exchange.JsonRow.three;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.measure.Extent;
-import hitch.core.measure.Inches;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
 import hitch.core.pipe.Lining;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.survey.BendSum;
 import hitch.core.survey.Fall;
-import hitch.core.survey.HiddenWall;
-import hitch.core.survey.Limit;
 import hitch.core.survey.Line;
 import hitch.core.survey.LineOpening;
 import hitch.core.survey.Locate;
-import hitch.core.survey.Look;
 import hitch.core.survey.OpeningFault;
-import hitch.core.survey.OpeningLeft;
 import hitch.core.survey.Reach;
 import hitch.core.survey.Reaches;
-import hitch.core.survey.SeenPart;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Way;
 import hitch.core.survey.Whose;
@@ -72,9 +66,10 @@ public final class LineJson {
                         .map(e ->
                                 placed(e.branch(), e.extent(), "kind", e.kind().word(), "finding", id(e.finding())))
                         .toList());
-        root.put("seen", seen());
-        root.put("limits", line.limits().stream().map(this::limit).toList());
-        root.put("openings_left", line.openingsLeft().stream().map(this::left).toList());
+        SeenJson seen = new SeenJson(line);
+        root.put("seen", seen.seen());
+        root.put("limits", seen.limits());
+        root.put("openings_left", seen.openingsLeft());
         root.put("locates", line.depths().locates().stream().map(this::locate).toList());
         root.put("falls", line.falls().stream().map(this::fall).toList());
         root.put("openings", line.openings().stream().map(this::opening).toList());
@@ -114,74 +109,6 @@ public final class LineJson {
         // "lined" alone means a liner.
         span.pipe().lining().filter(l -> l != Lining.LINER).ifPresent(l -> row.put("lining", l.word()));
         span.pipe().laid().ifPresent(year -> row.put("laid", year));
-        return row;
-    }
-
-    private Map<String, Object> seen() {
-        Map<String, Object> row = new LinkedHashMap<>();
-        row.put("all_ft", feet(line.seeing().mm()));
-        row.put("share_seen_well", Math.round(line.seeing().share() * 1000) / 1000.0);
-        row.put("unseen_ft", feet(line.seeing().unseenMm()));
-        for (Look look : Look.values()) {
-            if (look != Look.NOT_LOOKED) {
-                row.put(
-                        look.word().replace(' ', '_') + "_ft",
-                        feet(line.seeing().mm(look)));
-            }
-        }
-        row.put("not_looked_at_on_the_way_back_ft", feet(line.seeing().onlyOutMm()));
-        row.put("parts", line.seeing().parts().stream().map(this::part).toList());
-        row.put("wall_hidden", line.seeing().hidden().stream().map(this::hidden).toList());
-        return row;
-    }
-
-    private Map<String, Object> part(SeenPart part) {
-        return placed(
-                part.branch(),
-                part.extent(),
-                "out",
-                part.out().word(),
-                "back",
-                part.back().word(),
-                "best",
-                part.best().word(),
-                "why",
-                part.why());
-    }
-
-    private Map<String, Object> left(OpeningLeft left) {
-        return placed(
-                left.branch(),
-                Extent.at(left.at()),
-                "finding",
-                id(left.stop()),
-                "passed",
-                left.passed(),
-                "at_least",
-                left.more().map(Inches::show).orElse(""),
-                "under",
-                left.less().map(Inches::show).orElse(""),
-                "words",
-                left.words());
-    }
-
-    private Map<String, Object> hidden(HiddenWall wall) {
-        return placed(
-                wall.branch(),
-                wall.extent(),
-                "clock",
-                wall.hidden().words(),
-                "share_of_wall",
-                Math.round(wall.hidden().share() * 1000) / 1000.0,
-                "by",
-                wall.by());
-    }
-
-    private Map<String, Object> limit(Limit limit) {
-        Map<String, Object> row = placed(limit.branch(), limit.from());
-        row.put("how", limit.look().word());
-        row.put("why", limit.why());
-        row.put("unknown_beyond", limit.isUnknownBeyond());
         return row;
     }
 
@@ -309,12 +236,7 @@ public final class LineJson {
     }
 
     private Map<String, Object> placed(String branch, Extent extent, Object... more) {
-        Map<String, Object> row = row(
-                "pipe", branch.strip(),
-                "from_ft", station(extent.from()),
-                "to_ft", station(extent.to()));
-        row.putAll(row(more));
-        return row;
+        return JsonRow.placed(line, branch, extent, more);
     }
 
     private static String id(FindingId id) {
@@ -322,6 +244,6 @@ public final class LineJson {
     }
 
     private double station(Station station) {
-        return feet(line.stationing().read(station).mm());
+        return JsonRow.station(line, station);
     }
 }

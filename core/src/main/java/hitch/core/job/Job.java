@@ -132,7 +132,7 @@ public record Job(
             case Edit.PutClip e ->
                 withClips(put(clips, e.clip(), c -> c.id().equals(e.clip().id())), marks);
             case Edit.LeaveOutClip e -> leaveOut(e.clip());
-            case Edit.OrderClips e -> withClips(ordered(e.order()), marks);
+            case Edit.OrderClips e -> withClips(Settling.ordered(this, e.order()), marks);
             case Edit.SetAside e -> withAside(e.clip(), e.aside());
             case Edit.PlacePhoto e -> Settling.place(this, e);
             case Edit.Adjust e -> withAdjustment(e.clip(), e.span());
@@ -229,13 +229,6 @@ public record Job(
         Map<ClipId, CounterMarks> fewer = new LinkedHashMap<>(marks);
         fewer.remove(id);
         return withClips(clips.stream().filter(c -> !c.id().equals(id)).toList(), Collections.unmodifiableMap(fewer));
-    }
-
-    private List<Clip> ordered(List<ClipId> order) {
-        List<Clip> next = new ArrayList<>();
-        order.forEach(id -> clip(id).filter(c -> !next.contains(c)).ifPresent(next::add));
-        clips.stream().filter(c -> !next.contains(c)).forEach(next::add);
-        return List.copyOf(next);
     }
 
     private Job withAside(ClipId id, boolean out) {

@@ -4,6 +4,7 @@ import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.PhotoPlace;
 import hitch.core.finding.Sighting;
+import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.run.Run;
 import hitch.core.talk.Commentary;
@@ -52,6 +53,14 @@ final class Settling {
         photos.replaceAll(
                 (photo, place) -> place.equals(new PhotoPlace.OfFinding(other)) ? new PhotoPlace.OfFinding(id) : place);
         return job.change(id, f -> f.seenAgain(more)).withPhotos(photos).with(new Edit.RemoveFinding(other));
+    }
+
+    /** The clips as asked, those not named behind them. */
+    static List<Clip> ordered(Job job, List<ClipId> order) {
+        List<Clip> next = new ArrayList<>();
+        order.forEach(id -> job.clip(id).filter(c -> !next.contains(c)).ifPresent(next::add));
+        job.clips().stream().filter(c -> !next.contains(c)).forEach(next::add);
+        return List.copyOf(next);
     }
 
     static Job place(Job job, Edit.PlacePhoto e) {

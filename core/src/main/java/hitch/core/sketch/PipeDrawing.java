@@ -8,10 +8,7 @@ import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.pipe.PipeSize;
 import hitch.core.pipe.PipeSpan;
-import hitch.core.survey.HiddenWall;
 import hitch.core.survey.Look;
-import hitch.core.survey.Sectors;
-import hitch.core.survey.SeenPart;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Way;
 import java.util.ArrayList;
@@ -44,6 +41,11 @@ final class PipeDrawing {
         return way.spans().stream().mapToDouble(PipeDrawing::height).max().orElse(4 * PX_AN_INCH);
     }
 
+    /** Pixels from the bottom to the top of the pipe at a place. */
+    static double heightAt(Way way, Station at) {
+        return way.spanAt(at).map(PipeDrawing::height).orElse(4 * PX_AN_INCH);
+    }
+
     private static double height(PipeSpan span) {
         return span.size().orElse(PipeSize.inches(4)).inInches() * PX_AN_INCH;
     }
@@ -61,8 +63,7 @@ final class PipeDrawing {
     double way(Way way, Run run) {
         spans(way, run, 1);
         water(way, run);
-        unseen(way, run, 1);
-        hidden(way, run);
+        new UnseenDrawing(drawing, survey, view, this).of(way, run, 1);
         double lowest = Math.max(
                 run.invert(view.shown().from()), run.invert(view.shown().to()));
         ends(way, run);
@@ -78,7 +79,7 @@ final class PipeDrawing {
         double height = height(way) * BRANCH_SHARE;
         Run level = station -> y + height;
         spans(way, level, BRANCH_SHARE);
-        unseen(way, level, BRANCH_SHARE);
+        new UnseenDrawing(drawing, survey, view, this).of(way, level, BRANCH_SHARE);
         double end = view.x(way.whole().to());
         drawing.add(new Mark.Stroke(
                 List.of(new Point(end, y + height / 2), new Point(end + 10, y + height), new Point(end + 12, joinY)),
@@ -114,7 +115,7 @@ final class PipeDrawing {
     }
 
     /** The parts of a stretch that are in view, cut where the pipe's fall changes. */
-    private List<Extent> pieces(Extent extent) {
+    List<Extent> pieces(Extent extent) {
         List<Extent> pieces = new ArrayList<>();
         Station before = null;
         for (Station cut : cuts(extent)) {
@@ -202,68 +203,6 @@ final class PipeDrawing {
                                 new Point(x, run.invert(piece.from()))),
                         Tone.WATER,
                         0.85));
-            }
-        }
-    }
-
-    private void unseen(Way way, Run run, double share) {
-        for (SeenPart part : survey.line().seeing().parts()) {
-            if (!part.branch().equals(way.name()) || part.best() == Look.WELL) {
-                continue;
-            }
-            for (Extent piece : pieces(part.extent())) {
-                double height =
-                        way.spanAt(piece.middle()).map(PipeDrawing::height).orElse(4 * PX_AN_INCH) * share;
-                double x = view.x(piece.from());
-                double width = Math.max(2, view.x(piece.to()) - x);
-                double left = run.invert(piece.from()) - height;
-                double right = run.invert(piece.to()) - height;
-                drawing.add(new Mark.Hatch(x, width, left, right, height));
-                drawing.pipe(
-                        x,
-                        Math.min(left, right),
-                        width,
-                        height,
-                        survey.facts().unit().show(part.extent().length()) + " "
-                                + part.best().word() + (part.why().isBlank() ? "" : ", " + part.why()) + ", "
-                                + survey.line()
-                                        .place(
-                                                way.name(),
-                                                part.extent(),
-                                                survey.facts().unit())
-                                        .all(),
-                        way.name());
-            }
-        }
-    }
-
-    /** The bottom and the crown, seen from the side, hatched where they were hidden. */
-    private void hidden(Way way, Run run) {
-        for (HiddenWall wall : survey.line().seeing().hidden()) {
-            for (Extent piece : wall.branch().equals(way.name()) ? pieces(wall.extent()) : List.<Extent>of()) {
-                double height =
-                        way.spanAt(piece.middle()).map(PipeDrawing::height).orElse(4 * PX_AN_INCH);
-                double x = view.x(piece.from());
-                double width = Math.max(2, view.x(piece.to()) - x);
-                for (Sectors.Band band : wall.hidden().bands()) {
-                    double tall = height * (band.to() - band.from());
-                    double left = run.invert(piece.from()) - height * band.to();
-                    double right = run.invert(piece.to()) - height * band.to();
-                    drawing.add(new Mark.Hatch(x, width, left, right, tall));
-                    drawing.pipe(
-                            x,
-                            Math.min(left, right),
-                            width,
-                            tall,
-                            "wall hidden " + wall.hidden().words() + " by " + wall.by() + ", "
-                                    + survey.line()
-                                            .place(
-                                                    way.name(),
-                                                    wall.extent(),
-                                                    survey.facts().unit())
-                                            .all(),
-                            way.name());
-                }
             }
         }
     }

@@ -31,11 +31,13 @@ final class PhotoTile extends HBox {
 
     private final Context desk;
     private final Clip photo;
+    private final FramePicture picture;
 
     PhotoTile(Context desk, Clip photo) {
         super(16);
         this.desk = desk;
         this.photo = photo;
+        this.picture = new FramePicture(desk, PICTURE);
         setId("photo-" + photo.id());
         getStyleClass().add("list-row");
         fill();
@@ -47,7 +49,6 @@ final class PhotoTile extends HBox {
 
     /** Shows what is known of it now. */
     void fill() {
-        FramePicture picture = new FramePicture(desk, PICTURE);
         ClipState state = desk.work().clips().state(photo);
         if (!state.missing()) {
             picture.show(new FrameRef(photo.id(), photo.firstPts()), photo.fileName());

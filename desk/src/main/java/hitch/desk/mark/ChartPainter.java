@@ -9,12 +9,7 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
-import hitch.core.pipe.Branch;
-import hitch.core.pipe.PipeSpan;
 import hitch.core.run.Run;
-import hitch.core.survey.HiddenWall;
-import hitch.core.survey.Sectors;
-import hitch.core.survey.SeenPart;
 import hitch.core.survey.Survey;
 import hitch.desk.Tones;
 import hitch.desk.widget.PipePaint;
@@ -32,7 +27,6 @@ final class ChartPainter {
     static final double PIPE_X = 76;
 
     static final double PIPE_WIDTH = 18;
-    private static final double BESIDE = 6;
 
     private static final Font MEASURE = Font.font("Spline Sans Mono", 11);
     static final Font TEXT = Font.font("Hanken Grotesk", 12);
@@ -57,7 +51,7 @@ final class ChartPainter {
         g.beginPath();
         g.rect(0, geometry.top() - 1, geometry.left() + geometry.width() + 2, geometry.height() + 2);
         g.clip();
-        pipe();
+        new UprightPipe(g, tones, survey, geometry).paint();
         g.restore();
         g.save();
         g.beginPath();
@@ -106,72 +100,6 @@ final class ChartPainter {
             }
         }
         return 500;
-    }
-
-    private void pipe() {
-        for (PipeSpan span : survey.spans()) {
-            double from = geometry.y(span.extent().from().mm());
-            double to = geometry.y(span.extent().to().mm());
-            PipePaint.fill(g, span, tones, PIPE_X, from, PIPE_WIDTH, to - from, false);
-        }
-        for (SeenPart unseen : survey.unseen()) {
-            double from = geometry.y(unseen.extent().from().mm());
-            double tall = Math.max(3, geometry.y(unseen.extent().to().mm()) - from);
-            g.save();
-            g.beginPath();
-            g.rect(PIPE_X - 2, from, PIPE_WIDTH + 4, tall);
-            g.clip();
-            g.setFill(tones.paper());
-            g.fillRect(PIPE_X - 2, from, PIPE_WIDTH + 4, tall);
-            PipePaint.hatch(g, tones, PIPE_X - 2, from, PIPE_WIDTH + 4, tall);
-            g.restore();
-        }
-        water();
-        hiddenWall();
-    }
-
-    /** Where a part of the wall stayed hidden: beside the upright pipe, at its left for the crown, at its right for the bottom. */
-    private void hiddenWall() {
-        for (HiddenWall wall : survey.line().seeing().hidden()) {
-            if (wall.branch().equals(Branch.LINE)) {
-                double from = geometry.y(wall.extent().from().mm());
-                double tall = Math.max(3, geometry.y(wall.extent().to().mm()) - from);
-                if (wall.hidden().isAnyOf(Sectors.UPPER)) {
-                    beside(PIPE_X - BESIDE, from, tall);
-                }
-                if (wall.hidden().isAnyOf(Sectors.LOWER)) {
-                    beside(PIPE_X + PIPE_WIDTH, from, tall);
-                }
-            }
-        }
-    }
-
-    private void beside(double x, double y, double tall) {
-        g.save();
-        g.beginPath();
-        g.rect(x, y, BESIDE, tall);
-        g.clip();
-        PipePaint.hatch(g, tones, x, y, BESIDE, tall);
-        g.restore();
-        g.setStroke(tones.soft());
-        g.setLineWidth(1);
-        g.strokeRect(x + 0.5, y, BESIDE - 1, tall);
-    }
-
-    private void water() {
-        for (LocatedFinding found : survey.noted()) {
-            boolean water = found.finding().kind().family() == FindingKind.Family.WATER;
-            if (water && found.extent().isPresent()) {
-                Extent e = found.extent().get();
-                double from = geometry.y(e.from().mm());
-                g.setFill(tones.water());
-                g.fillRect(
-                        PIPE_X + PIPE_WIDTH * 0.45,
-                        from,
-                        PIPE_WIDTH * 0.55,
-                        Math.max(3, geometry.y(e.to().mm()) - from));
-            }
-        }
     }
 
     private void lane(ChartGeometry.Lane lane) {

@@ -28,8 +28,6 @@ import static org.bytedeco.ffmpeg.global.avutil.av_display_rotation_get;
 
 import hitch.core.footage.TimeBase;
 import hitch.media.MediaException;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
 import java.util.Locale;
@@ -67,8 +65,7 @@ public final class Demuxer implements AutoCloseable {
         Libav.start();
         this.file = file;
         String name = file.getFileName().toString();
-        refuseUnreadable(file, name);
-        Photograph.refuseUnreadable(file);
+        Openable.check(file);
         try {
             if (Rescue.mayHelp(file)) {
                 throw new UnwrittenIndexException(name);
@@ -92,26 +89,6 @@ public final class Demuxer implements AutoCloseable {
         } catch (MediaException e) {
             close();
             throw e;
-        }
-    }
-
-    private static void refuseUnreadable(Path file, String name) throws MediaException {
-        try {
-            if (!Files.exists(file)) {
-                throw new MediaException(name + " is not at " + file.toAbsolutePath()
-                        + ". Put it back there, or choose where it is now.");
-            }
-            if (Files.isDirectory(file)) {
-                throw new MediaException(name + " is a folder, not a clip.");
-            }
-            if (!Files.isRegularFile(file)) {
-                throw new MediaException(name + " is no ordinary file, so nothing was read from it.");
-            }
-            if (Files.size(file) == 0) {
-                throw new MediaException(name + " is empty (0 bytes). Copy it again from the recorder.");
-            }
-        } catch (IOException e) {
-            throw new MediaException(name + " cannot be read: " + e.getMessage(), e);
         }
     }
 
