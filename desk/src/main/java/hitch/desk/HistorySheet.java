@@ -1,12 +1,12 @@
 package hitch.desk;
 
 import hitch.desk.widget.Labels;
+import hitch.store.StoreException;
 import hitch.store.journal.HistoryText;
+import hitch.store.out.OutFile;
 import java.io.File;
-import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.nio.file.StandardOpenOption;
 import java.time.Instant;
 import java.time.ZoneId;
 import java.time.format.DateTimeFormatter;
@@ -72,11 +72,11 @@ final class HistorySheet extends VBox {
         work.inBackground(() -> written(file, lines), work.notices()::say);
     }
 
-    private static String written(Path file, List<String> lines) throws IOException {
+    private static String written(Path file, List<String> lines) throws StoreException {
         if (Files.exists(file)) {
             return file + " is there already and was left alone. Choose another name.";
         }
-        Files.write(file, lines, StandardOpenOption.CREATE_NEW, StandardOpenOption.WRITE);
+        OutFile.fresh(file, List.of()).write(String.join("\n", lines) + "\n");
         return "The history was written to " + file;
     }
 
