@@ -11,6 +11,7 @@ import hitch.bench.RecordTimes;
 import hitch.bench.TalkTable;
 import hitch.bench.TalkTimes;
 import hitch.bench.harm.BreakTable;
+import hitch.bench.harm.LeakTable;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.media.MediaException;
 import hitch.sim.DemoJob;
@@ -56,7 +57,8 @@ final class BenchCommand implements Callable<Integer> {
         NOTES,
         LINE,
         RECORD,
-        BREAK
+        BREAK,
+        LEAKS
     }
 
     @Spec
@@ -65,7 +67,7 @@ final class BenchCommand implements Callable<Integer> {
     @Parameters(
             index = "0",
             paramLabel = "WHAT",
-            description = "What to measure: footage, counter, faces, motion, notes, line, record or break.")
+            description = "What to measure: footage, counter, faces, motion, notes, line, record, break or leaks.")
     private What what;
 
     @Parameters(
@@ -80,6 +82,9 @@ final class BenchCommand implements Callable<Integer> {
 
     @Option(names = "--minutes", description = "How long break goes on; 5.")
     private double minutes = 5;
+
+    @Option(names = "--jobs", description = "How many jobs leaks hands over; 10.")
+    private int jobs = 10;
 
     @Option(names = "--each", description = "Tell every made-up counter, not only every face.")
     private boolean each;
@@ -103,6 +108,9 @@ final class BenchCommand implements Callable<Integer> {
                 case RECORD -> RecordTimes.run(System::nanoTime, say);
                 case BREAK -> {
                     return broken(scratch, say);
+                }
+                case LEAKS -> {
+                    return new LeakTable(scratch, say).run(jobs, seed).finds().isEmpty() ? 0 : 1;
                 }
             }
         } finally {

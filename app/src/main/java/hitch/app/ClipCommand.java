@@ -4,7 +4,6 @@ import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
@@ -67,6 +66,12 @@ final class ClipCommand implements Callable<Integer> {
                     "Untouched footage keeps its sound for a district too; else what was said along the pipe stays here.")
     private boolean withSound;
 
+    @Option(
+            names = Leaving.SHOW_WRITING,
+            description =
+                    "Show writing on the pictures that nobody was asked about to whoever may not know the people.")
+    private boolean showWriting;
+
     @Option(names = "--accept-damage", description = "Write the clips although the record is damaged.")
     private boolean acceptDamage;
 
@@ -80,7 +85,8 @@ final class ClipCommand implements Callable<Integer> {
         Path place = OutFolder.checked(out, List.of());
         try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
             Jobs.refuseDamage(folder, acceptDamage);
-            Survey survey = Reckoner.survey(folder.job(), new Footage(folder.folder()).watched(folder.job()));
+            Terminal terminal = new Terminal(spec.commandLine().getErr());
+            Survey survey = Leaving.survey(folder, recipient, showWriting, terminal);
             LocatedFinding found = survey.finding(new FindingId(finding.toUpperCase(Locale.ROOT)))
                     .orElseThrow(() -> new StoreException("This job has no finding " + finding + "; it has "
                             + String.join(
@@ -90,7 +96,6 @@ final class ClipCommand implements Callable<Integer> {
                                             .toList()) + "."));
             EvidenceCut cut = new EvidenceCut(
                     Disclosure.of(survey, recipient), new Footage(folder.folder()), withSound || !recipient.isPublic());
-            Terminal terminal = new Terminal(spec.commandLine().getErr());
             for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
                 spec.commandLine().getOut().println(cut.write(found, form, before, after, place, terminal));
             }

@@ -1,7 +1,7 @@
 package hitch.app;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
-import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.media.voice.BuiltInVoice;
 import hitch.store.Footage;
@@ -43,12 +43,20 @@ final class DeliverCommand implements Callable<Integer> {
             description = "Deliver although the record is damaged; the manifest tells what cannot be trusted.")
     private boolean acceptDamage;
 
+    @Option(
+            names = Leaving.SHOW_WRITING,
+            description =
+                    "Show writing on the pictures that nobody was asked about to whoever may not know the people.")
+    private boolean showWriting;
+
     @Override
     public Integer call() throws Exception {
         Terminal terminal = new Terminal(spec.commandLine().getErr());
         try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
             Jobs.refuseDamage(folder, acceptDamage);
-            Survey survey = Reckoner.survey(folder.job(), new Footage(folder.folder()).watched(folder.job()));
+            Survey survey = Leaving.survey(folder, recipient, showWriting, terminal);
+            Leaving.tell(
+                    Disclosure.of(survey, recipient), survey, spec.commandLine().getErr());
             Delivery delivery = new Delivery(
                     survey, new Footage(folder.folder()), BuiltInVoice.narrator(), Clock.systemUTC(), folder.damage());
             Path video = delivery.write(recipient, out, terminal);

@@ -89,7 +89,7 @@ public final class LineJob {
         Watched was = watched.getOrDefault(new ClipId(run), Watched.NOTHING);
         List<Stretch> all = new ArrayList<>(was.stretches());
         all.add(new Stretch(Math.round(from * 1000), Math.round(to * 1000), reason));
-        return watch(run, new Watched(all, was.glances(), was.usualDetail()));
+        return watch(run, new Watched(all, was.glances(), was.usualDetail(), List.of()));
     }
 
     /** The detail of a run's pictures, one a second from its start, against a usual detail of 1. */
@@ -99,7 +99,7 @@ public final class LineJob {
             glances.add(new Glance(second * 1000L, 128, 0, (float) details[second], 10));
         }
         Watched was = watched.getOrDefault(new ClipId(run), Watched.NOTHING);
-        return watch(run, new Watched(was.stretches(), glances, 1));
+        return watch(run, new Watched(was.stretches(), glances, 1, List.of()));
     }
 
     private LineJob watch(String run, Watched found) {

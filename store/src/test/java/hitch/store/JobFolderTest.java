@@ -111,6 +111,18 @@ class JobFolderTest {
     }
 
     @Test
+    void aHeaderThatLacksOnlyItsEndKeepsTheJobsId() throws StoreException, IOException {
+        Path file = folder.resolve(JobFolder.JOURNAL);
+        JobFolder.create(folder).close();
+        byte[] whole = Files.readAllBytes(file);
+        Files.write(file, Arrays.copyOf(whole, whole.length - 1));
+        try (JobFolder again = JobFolder.open(folder)) {
+            assertThat(again.notices()).isEmpty();
+        }
+        assertThat(file).hasBinaryContent(whole);
+    }
+
+    @Test
     void aTornLineIsSetAsideAndToldOf() throws StoreException, IOException {
         try (JobFolder job = JobFolder.create(folder)) {
             job.apply(new Edit.PutClip(Sample.clip(Sample.UP, 5)));

@@ -105,6 +105,10 @@ public final class Detail<T> {
     public static final Detail<String> WEATHER =
             job("weather", "Weather", Form.text("rain the night before"), Reach.PIPE);
 
+    /** Names, with commas between, that are taken out of whatever goes to somebody who may not know the people. */
+    public static final Detail<String> NAMES =
+            job("names", "Names to leave out", Form.text("Ada Quill, Mr Orme"), Reach.FIRM);
+
     /** Who may be shown it. */
     private enum Reach {
         /** It is of the pipe: whoever may see the finding. */
@@ -112,7 +116,9 @@ public final class Detail<T> {
         /** It is of the house and of what is asked of people: nobody whose concern is the public part alone. */
         HOUSE,
         /** It names people: only who may know them. */
-        PEOPLE
+        PEOPLE,
+        /** It stays with the firm. */
+        FIRM
     }
 
     private final String key;
@@ -221,6 +227,7 @@ public final class Detail<T> {
             case PIPE -> true;
             case HOUSE -> house;
             case PEOPLE -> house && people;
+            case FIRM -> false;
         };
     }
 

@@ -5,10 +5,12 @@ import hitch.core.detail.Details;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Adjustment;
+import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
+import hitch.core.footage.Writing;
 import hitch.core.job.PropertyFacts;
 import hitch.core.job.PropertyFactsBuilder;
 import hitch.core.job.ShotChange;
@@ -45,9 +47,9 @@ public final class Disclosure {
         this.survey = survey;
         this.recipient = recipient;
         this.part = recipient.isPublic() ? Optional.of(new PublicPart(survey)) : Optional.empty();
-        this.names = recipient.people() || survey.facts().client().isBlank()
+        this.names = recipient.people()
                 ? Optional.empty()
-                : Optional.of(new NoNames(survey.facts().client()));
+                : Optional.of(new NoNames(new Named(survey).known())).filter(n -> !n.isNone());
         this.findings = List.copyOf(findings(survey));
         // Of the public part only the trips that showed something of it are told.
         this.runs = part.isPresent()
@@ -114,6 +116,11 @@ public final class Disclosure {
     /** Free text as this recipient may read it. */
     public String text(String free) {
         return names.map(n -> n.in(free)).orElse(free);
+    }
+
+    /** Names there may still be in what this recipient gets, to be asked about; none for who may know the people. */
+    public List<NameFeared> namesFeared() {
+        return recipient.people() ? List.of() : new Named(survey).feared(this);
     }
 
     private static long fromOpening(Run run, LocatedFinding found) {
@@ -217,6 +224,21 @@ public final class Disclosure {
     /** How a frame is looked at. */
     public Adjustment adjustmentAt(FrameRef frame) {
         return survey.adjustmentAt(frame);
+    }
+
+    /** Writing that is to be covered on a clip's pictures: a name may stand there that this recipient is not to know. */
+    public List<Writing> covered(ClipId clip) {
+        return recipient.people()
+                ? List.of()
+                : survey.writing().stream()
+                        .filter(w -> w.clip().equals(clip) && w.isCovered())
+                        .map(BurnedIn::writing)
+                        .toList();
+    }
+
+    /** Whether it is known what is written on a clip's pictures, where this recipient is not to see all of it. */
+    public boolean isKnownWhatIsWritten(ClipId clip) {
+        return recipient.people() || survey.watched().containsKey(clip);
     }
 
     /** Whether a frame may be seen. */

@@ -6,7 +6,7 @@ import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
-/** Takes the name of whoever asked for the job out of free text: all of it, and each of its words that could be a name. */
+/** Takes names out of free text: each as a whole, and each of its words that could be a name. */
 final class NoNames {
     /** What stands where a name stood. */
     static final String LEFT_OUT = "(name)";
@@ -18,16 +18,26 @@ final class NoNames {
 
     private final List<Pattern> names;
 
-    NoNames(String client) {
-        String whole = client.strip();
-        Stream<String> words = Arrays.stream(whole.split("[^\\p{L}\\p{N}']+"))
-                .filter(w -> w.length() >= SHORT && !NO_NAMES.contains(w.toLowerCase(java.util.Locale.ROOT)));
-        names = Stream.concat(Stream.of(whole), words)
+    NoNames(List<String> people) {
+        names = people.stream()
+                .flatMap(NoNames::parts)
                 .filter(w -> !w.isBlank())
+                .distinct()
                 .map(w -> Pattern.compile(
                         "(?<![\\p{L}\\p{N}])" + Pattern.quote(w) + "(?:'s)?(?![\\p{L}\\p{N}])",
                         Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE))
                 .toList();
+    }
+
+    private static Stream<String> parts(String name) {
+        String whole = name.strip();
+        Stream<String> words = Arrays.stream(whole.split("[^\\p{L}\\p{N}']+"))
+                .filter(w -> w.length() >= SHORT && !NO_NAMES.contains(w.toLowerCase(java.util.Locale.ROOT)));
+        return Stream.concat(Stream.of(whole), words);
+    }
+
+    boolean isNone() {
+        return names.isEmpty();
     }
 
     String in(String text) {

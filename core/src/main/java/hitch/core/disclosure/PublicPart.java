@@ -114,7 +114,9 @@ final class PublicPart {
         Finding whole = found.finding();
         List<Sighting> sightings =
                 whole.sightings().stream().filter(s -> shows(s.frame())).toList();
-        Finding shown = whole.seenOnly(frame, sightings);
+        Finding told = whole.seenOnly(frame, sightings);
+        // The note as typed names where the stretch began.
+        Finding shown = found.extent().filter(here::equals).isPresent() ? told : told.withWording(whole.phrase());
         return LocatedFindingBuilder.builder(found)
                 .finding(whole.typed().isPresent() ? shown.typedAt(here) : shown)
                 .extent(Optional.of(here))

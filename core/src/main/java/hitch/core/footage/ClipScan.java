@@ -10,13 +10,15 @@ import java.util.Optional;
  *
  * @param glances measures in order of time, some a second
  * @param damaged stretches whose pictures are damaged or lost, in order of time
+ * @param writing what is written on the pictures beside the counter
  */
-public record ClipScan(List<Glance> glances, List<Stretch> damaged) {
-    public static final ClipScan NOTHING = new ClipScan(List.of(), List.of());
+public record ClipScan(List<Glance> glances, List<Stretch> damaged, List<Writing> writing) {
+    public static final ClipScan NOTHING = new ClipScan(List.of(), List.of(), List.of());
 
     public ClipScan {
         glances = List.copyOf(glances);
         damaged = List.copyOf(damaged);
+        writing = List.copyOf(writing);
     }
 
     /** All stretches seen badly, and those where the camera stands, in order of time. */
@@ -29,7 +31,7 @@ public record ClipScan(List<Glance> glances, List<Stretch> damaged) {
 
     /** All that was found, to be read while reckoning. */
     public Watched watched(FrameIndex frames) {
-        return new Watched(stretches(frames), glances, StretchFinder.usualDetail(glances));
+        return new Watched(stretches(frames), glances, StretchFinder.usualDetail(glances), writing);
     }
 
     /**

@@ -8,18 +8,20 @@ import java.util.List;
  * @param stretches seen badly, or with the camera standing; in order of time
  * @param glances measures in order of time, some a second; none where only the stretches are known
  * @param usualDetail what a sharp picture of this clip measures, as {@link Glance#detail}; 0 where it is not known
+ * @param writing what is written on its pictures beside the counter
  */
-public record Watched(List<Stretch> stretches, List<Glance> glances, float usualDetail) {
+public record Watched(List<Stretch> stretches, List<Glance> glances, float usualDetail, List<Writing> writing) {
     public static final Watched NOTHING = of(List.of());
 
     public Watched {
         stretches = List.copyOf(stretches);
         glances = List.copyOf(glances);
+        writing = List.copyOf(writing);
     }
 
     /** Of stretches alone. */
     public static Watched of(List<Stretch> stretches) {
-        return new Watched(stretches, List.of(), 0);
+        return new Watched(stretches, List.of(), 0, List.of());
     }
 
     /** Whether what lies at a moment counts as not seen. */

@@ -12,6 +12,7 @@ import hitch.core.finding.Traits;
 import hitch.core.finding.Weight;
 import hitch.core.footage.AdjustedSpan;
 import hitch.core.footage.Adjustment;
+import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
@@ -106,6 +107,18 @@ public sealed interface Edit {
         @Override
         public String words() {
             return "adjust the picture";
+        }
+    }
+
+    /** Says of writing on clips whether whoever may not know the people may see it. */
+    record AnswerWriting(List<BurnedIn> answers) implements Edit {
+        public AnswerWriting {
+            answers = List.copyOf(answers);
+        }
+
+        @Override
+        public String words() {
+            return answers.stream().allMatch(BurnedIn::isCovered) ? "cover writing" : "show writing";
         }
     }
 

@@ -7,6 +7,7 @@ import hitch.core.finding.FindingId;
 import hitch.core.finding.PhotoPlace;
 import hitch.core.footage.AdjustedSpan;
 import hitch.core.footage.Adjustments;
+import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.line.LineFacts;
@@ -35,6 +36,7 @@ import java.util.stream.Collectors;
  * @param marks what is known of the counter of each clip
  * @param aside clips that are left out of the reckoning
  * @param adjustments how stretches of clips are looked at
+ * @param writing what was said of writing on clips
  * @param photos what photographs show, as far as it was said
  * @param findings in the order they were made
  * @param talk captions of what was said, in the order they came in
@@ -51,6 +53,7 @@ public record Job(
         Map<ClipId, CounterMarks> marks,
         Set<ClipId> aside,
         Map<ClipId, Adjustments> adjustments,
+        List<BurnedIn> writing,
         Map<ClipId, PhotoPlace> photos,
         List<Finding> findings,
         List<Commentary> talk,
@@ -65,6 +68,7 @@ public record Job(
             Map.of(),
             Set.of(),
             Map.of(),
+            List.of(),
             Map.of(),
             List.of(),
             List.of(),
@@ -136,6 +140,10 @@ public record Job(
             case Edit.SetAside e -> withAside(e.clip(), e.aside());
             case Edit.PlacePhoto e -> Settling.place(this, e);
             case Edit.Adjust e -> withAdjustment(e.clip(), e.span());
+            case Edit.AnswerWriting e ->
+                JobBuilder.builder(this)
+                        .writing(BurnedIn.with(writing, e.answers()))
+                        .build();
             case Edit.PutRun e ->
                 Settling.carried(
                         this,

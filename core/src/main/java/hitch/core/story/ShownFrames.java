@@ -1,5 +1,6 @@
 package hitch.core.story;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.footage.FrameIndex;
 
 /**
@@ -10,8 +11,26 @@ import hitch.core.footage.FrameIndex;
  * @param shot the same shot
  * @param frames the frames of its clip
  * @param rate pictures a second of the film
+ * @param least number of the first frame that may be seen
+ * @param most number of the last
  */
-public record ShownFrames(Cutting.Placed placed, FindingShot shot, FrameIndex frames, int rate) {
+public record ShownFrames(Cutting.Placed placed, FindingShot shot, FrameIndex frames, int rate, int least, int most) {
+
+    /**
+     * What a recipient is shown. Seconds say about where footage may begin; the frame that stands at that moment may be one
+     * from before it, so the frames themselves are asked too.
+     */
+    public static ShownFrames of(Cutting.Placed placed, FindingShot shot, FrameIndex frames, int rate, Disclosure may) {
+        ShownFrames wished = new ShownFrames(placed, shot, frames, rate, 0, frames.count() - 1);
+        return new ShownFrames(
+                placed,
+                shot,
+                frames,
+                rate,
+                may.back(shot.frame(), frames, wished.first()),
+                may.on(shot.frame(), frames, wished.last()));
+    }
+
     /** The film's picture that is the shot's first, counted from 0. */
     public long firstPicture() {
         return Math.round(placed.start() * rate);
@@ -33,7 +52,7 @@ public record ShownFrames(Cutting.Placed placed, FindingShot shot, FrameIndex fr
         double time = (double) picture / rate;
         double offset =
                 isHeld(picture) ? 0 : time - (time < placed.holdStart() ? placed.holdStart() : placed.holdEnd());
-        return frames.numberAt(shot.frame().pts() + frames.base().ticks(offset));
+        return Math.clamp(frames.numberAt(shot.frame().pts() + frames.base().ticks(offset)), least, most);
     }
 
     /** The number of the first frame shown. */

@@ -3,6 +3,7 @@ package hitch.core.survey;
 import hitch.core.counter.CounterTrace;
 import hitch.core.finding.Finding;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.Watched;
@@ -63,7 +64,19 @@ public final class Reckoner {
                 line,
                 job.adjustments(),
                 job.story(),
+                writing(job, watched),
                 Photos.of(job.clips(), job.photos(), findings));
+    }
+
+    private static List<BurnedIn> writing(Job job, Map<ClipId, Watched> watched) {
+        return job.clips().stream()
+                .flatMap(c ->
+                        BurnedIn.settled(
+                                c.id(),
+                                watched.getOrDefault(c.id(), Watched.NOTHING).writing(),
+                                job.writing())
+                                .stream())
+                .toList();
     }
 
     /** From the first place on the line that the camera reached to the last. */

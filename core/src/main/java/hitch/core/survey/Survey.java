@@ -8,6 +8,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
 import hitch.core.footage.Adjustment;
 import hitch.core.footage.Adjustments;
+import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
@@ -48,6 +49,7 @@ import java.util.Optional;
  * @param line the pipe as reckoned
  * @param adjustments how stretches of clips are looked at
  * @param story what was changed in the stories told of it
+ * @param writing what is written on the clips beside the counter, and what was said of it
  * @param photos photographs and what they show
  */
 public record Survey(
@@ -64,6 +66,7 @@ public record Survey(
         Line line,
         Map<ClipId, Adjustments> adjustments,
         StoryChanges story,
+        List<BurnedIn> writing,
         Photos photos) {
 
     public Optional<Clip> clip(ClipId id) {

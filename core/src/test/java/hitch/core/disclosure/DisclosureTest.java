@@ -8,9 +8,13 @@ import hitch.core.exchange.FindingRow;
 import hitch.core.exchange.FindingsJson;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
+import hitch.core.footage.Patch;
 import hitch.core.footage.TimeBase;
+import hitch.core.footage.Watched;
+import hitch.core.footage.Writing;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.PropertyFacts;
@@ -22,6 +26,7 @@ import hitch.core.story.Shot;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.LongStream;
@@ -121,6 +126,47 @@ class DisclosureTest {
         assertThat(water.extent().orElseThrow().from().mm()).isEqualTo(edge);
         assertThat(district.shows(water.finding().frame())).isTrue();
         assertThat(water.finding().typed().orElseThrow().from().mm()).isEqualTo(edge);
+        assertThat(told(district)).doesNotContain("2 to 200");
+        assertThat(told(of(job, Recipient.HOMEOWNER))).contains("2 to 200");
+    }
+
+    @Test
+    void writingOnPicturesIsCoveredForWhoMayNotKnowThePeopleUntilItIsAllowed() {
+        Writing stamp = new Writing(new Patch(100, 100, 3000, 900), 0, 60_000);
+        Map<ClipId, Watched> seen = Map.of(Sample.DOWN, new Watched(List.of(), List.of(), 0, List.of(stamp)));
+        Survey asked = Reckoner.survey(marked(), seen);
+        assertThat(Disclosure.of(asked, Recipient.DISTRICT).covered(Sample.DOWN))
+                .containsExactly(stamp);
+        assertThat(Disclosure.of(asked, Recipient.AGENT).covered(Sample.DOWN)).containsExactly(stamp);
+        assertThat(Disclosure.of(asked, Recipient.HOMEOWNER).covered(Sample.DOWN))
+                .isEmpty();
+        Edit allow = new Edit.AnswerWriting(
+                asked.writing().stream().map(w -> w.answered(true)).toList());
+        Survey allowed = Reckoner.survey(marked().with(allow), seen);
+        assertThat(Disclosure.of(allowed, Recipient.DISTRICT).covered(Sample.DOWN))
+                .isEmpty();
+    }
+
+    @Test
+    void whatIsWrittenOnAClipIsNotKnownBeforeItWasLookedThrough() {
+        Disclosure district = of(marked(), Recipient.DISTRICT);
+        assertThat(district.isKnownWhatIsWritten(Sample.DOWN)).isFalse();
+        assertThat(of(marked(), Recipient.HOMEOWNER).isKnownWhatIsWritten(Sample.DOWN))
+                .isTrue();
+    }
+
+    @Test
+    void aWordThatMayBeANameIsAskedAboutAndLeftOutOnceItIsSaidToBeOne() {
+        Job job = marked("offset 1/2 in by Ferris's shed");
+        NameFeared feared = of(job, Recipient.DISTRICT).namesFeared().getFirst();
+        assertThat(feared.name()).isEqualTo("Ferris");
+        assertThat(feared.where()).isEqualTo("F4");
+        assertThat(of(job, Recipient.HOMEOWNER).namesFeared()).isEmpty();
+        Job said = job.with(new Edit.DescribeProperty(feared.leftOut(job.facts())));
+        Disclosure without = of(said, Recipient.DISTRICT);
+        assertThat(without.namesFeared()).isEmpty();
+        assertThat(told(without)).doesNotContain("Ferris").contains("(name) shed");
+        assertThat(told(of(said, Recipient.HOMEOWNER))).contains("Ferris").doesNotContain("Names to leave out");
     }
 
     @Test

@@ -2,6 +2,7 @@ package hitch.core.disclosure;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.util.List;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -22,6 +23,6 @@ class NoNamesTest {
                 "Ada Quill, nothing of hers, nothing of hers"
             })
     void takesOutTheNameAndNothingElse(String client, String text, String told) {
-        assertThat(new NoNames(client).in(text)).isEqualTo(told);
+        assertThat(new NoNames(List.of(client)).in(text)).isEqualTo(told);
     }
 }

@@ -33,7 +33,7 @@ class StretchFinderTest {
         for (int i = 0; i < SECONDS * 8; i++) {
             glances.add(at.glance(i * 125L, random));
         }
-        return new ClipScan(glances, List.of()).stretches(frames(Long.MAX_VALUE, 0));
+        return new ClipScan(glances, List.of(), List.of()).stretches(frames(Long.MAX_VALUE, 0));
     }
 
     private static boolean between(long pts, double from, double to) {

@@ -16,7 +16,7 @@ class WatchedTest {
 
     @Test
     void theNearestGlanceTells() {
-        Watched watched = new Watched(List.of(), List.of(glance(0, 2), glance(100, 8), glance(200, 4)), 8);
+        Watched watched = new Watched(List.of(), List.of(glance(0, 2), glance(100, 8), glance(200, 4)), 8, List.of());
         assertThat(watched.sharpness(-500)).isEqualTo(0.25);
         assertThat(watched.sharpness(49)).isEqualTo(0.25);
         assertThat(watched.sharpness(51)).isEqualTo(1);
@@ -26,14 +26,14 @@ class WatchedTest {
 
     @Test
     void sharperThanUsualIsSharp() {
-        assertThat(new Watched(List.of(), List.of(glance(0, 20)), 8).sharpness(0))
+        assertThat(new Watched(List.of(), List.of(glance(0, 20)), 8, List.of()).sharpness(0))
                 .isEqualTo(1);
     }
 
     @Test
     void whatWasNotMeasuredCountsAsSharp() {
         assertThat(Watched.NOTHING.sharpness(5)).isEqualTo(1);
-        assertThat(new Watched(List.of(), List.of(glance(0, 0)), 0).sharpness(0))
+        assertThat(new Watched(List.of(), List.of(glance(0, 0)), 0, List.of()).sharpness(0))
                 .isEqualTo(1);
     }
 
@@ -56,6 +56,7 @@ class WatchedTest {
                 .min(java.util.Comparator.comparingLong(g -> Math.abs(g.pts() - asked)))
                 .orElseThrow()
                 .detail();
-        assertThat(new Watched(List.of(), glances, 100).sharpness(asked)).isEqualTo((float) nearest / 100f);
+        assertThat(new Watched(List.of(), glances, 100, List.of()).sharpness(asked))
+                .isEqualTo((float) nearest / 100f);
     }
 }

@@ -48,7 +48,7 @@ class ShownFramesTest {
                 start + before,
                 start + before + hold,
                 start + before + hold + after);
-        return new ShownFrames(placed, shot, index, RATE);
+        return new ShownFrames(placed, shot, index, RATE, 0, index.count() - 1);
     }
 
     @Test

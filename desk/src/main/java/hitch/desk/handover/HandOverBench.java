@@ -51,12 +51,15 @@ public final class HandOverBench implements Bench {
     private final BooleanProperty damaged = new SimpleBooleanProperty();
     private final VBox made = new VBox(4);
     private final VBox about = new VBox(6);
+    private final AskedPane asked;
     private final ScrollPane root;
 
     public HandOverBench(Context desk, ObjectProperty<Recipient> recipient) {
         this.desk = desk;
         this.recipient = recipient;
-        VBox page = new VBox(20, Labels.heading("Hand over to the"), recipients(), about, target(), action(), made);
+        this.asked = new AskedPane(desk);
+        VBox page =
+                new VBox(20, Labels.heading("Hand over to the"), recipients(), about, asked, target(), action(), made);
         page.getStyleClass().add("page");
         page.setMaxWidth(900);
         root = new ScrollPane(page);
@@ -157,6 +160,7 @@ public final class HandOverBench implements Bench {
 
     private void update() {
         Disclosure may = Disclosure.of(desk.work().now().survey(), recipient.get());
+        asked.show(desk.work().now().survey(), may);
         int count = may.findings().size();
         int all = may.outOf();
         about.getChildren()

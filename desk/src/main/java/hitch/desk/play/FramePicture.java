@@ -2,12 +2,14 @@ package hitch.desk.play;
 
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameRef;
+import hitch.core.footage.Patch;
 import hitch.desk.Context;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
 import hitch.media.clip.PictureShape;
 import hitch.media.draw.Adjuster;
 import java.util.Optional;
+import javafx.geometry.Rectangle2D;
 import javafx.scene.image.ImageView;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
@@ -18,10 +20,14 @@ public final class FramePicture extends StackPane {
     private final Context desk;
     private final ImageView view = new ImageView();
     private FrameRef shown;
+    private Optional<Patch> part = Optional.empty();
 
     /** @param width pixels; the height is three quarters of it */
     public FramePicture(Context desk, double width) {
-        double height = width * 3 / 4;
+        this(desk, width, width * 3 / 4);
+    }
+
+    public FramePicture(Context desk, double width, double height) {
         this.desk = desk;
         getStyleClass().add("well");
         setMinSize(width, height);
@@ -30,6 +36,11 @@ public final class FramePicture extends StackPane {
         view.setFitHeight(height);
         view.setPreserveRatio(true);
         getChildren().add(view);
+    }
+
+    /** Shows a part of the picture alone. */
+    public void part(Patch patch) {
+        part = Optional.of(patch);
     }
 
     /**
@@ -78,6 +89,11 @@ public final class FramePicture extends StackPane {
                             opaque,
                             0,
                             picture.width());
+            part.ifPresent(p -> view.setViewport(new Rectangle2D(
+                    Patch.pixel(p.left(), picture.width(), false),
+                    Patch.pixel(p.top(), picture.height(), false),
+                    Patch.pixel(p.right() - p.left(), picture.width(), true),
+                    Patch.pixel(p.bottom() - p.top(), picture.height(), true))));
             view.setImage(image);
         }
     }

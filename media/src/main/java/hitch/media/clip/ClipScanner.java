@@ -4,10 +4,12 @@ import static org.bytedeco.ffmpeg.avutil.AVFrame.AV_FRAME_FLAG_CORRUPT;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 
+import hitch.core.counter.sight.WritingFinder;
 import hitch.core.footage.ClipScan;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.Glance;
 import hitch.core.footage.Stretch;
+import hitch.core.footage.Writing;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import java.nio.file.Path;
@@ -23,6 +25,8 @@ import org.bytedeco.ffmpeg.avutil.AVFrame;
 public final class ClipScanner {
     /** Glances a second. */
     private static final double GLANCES = 8;
+    /** Looks a second for what is written on the pictures. */
+    private static final double LOOKS = 2;
     /** Pixels of a filmstrip picture's longer side. */
     private static final int SMALL = 160;
 
@@ -56,12 +60,16 @@ public final class ClipScanner {
     private final PacketTable table;
     private final Pictures pictures;
     private final LumaSampler sampler = new LumaSampler();
+    private final LumaPlane luma = new LumaPlane();
+    private final WritingFinder writing;
     private final List<Glance> glances = new ArrayList<>();
     private final boolean[] came;
     private final boolean[] hurt;
     private final int every;
+    private final int lookEvery;
     private byte[] before;
     private int nextPicture;
+    private List<Writing> written = List.of();
     private RgbConverter converter;
 
     private ClipScanner(ClipIndex index, Pictures pictures) {
@@ -71,6 +79,8 @@ public final class ClipScanner {
         this.came = new boolean[frames.count()];
         this.hurt = new boolean[frames.count()];
         this.every = Math.max(1, (int) Math.round(frames.rate() / GLANCES));
+        this.lookEvery = Math.max(1, (int) Math.round(frames.rate() / LOOKS));
+        this.writing = new WritingFinder(frames.base());
     }
 
     /** Decodes the whole of {@code file} once. */
@@ -79,16 +89,18 @@ public final class ClipScanner {
         try (Demuxer demuxer = new Demuxer(file);
                 PictureDecoder decoder = new PictureDecoder(demuxer, 0);
                 RgbConverter converter = new RgbConverter(demuxer.pictureStream(), new PictureShape(true, SMALL));
-                LumaSampler sampler = scanner.sampler) {
+                LumaSampler sampler = scanner.sampler;
+                LumaPlane luma = scanner.luma) {
             demuxer.onlyPicture();
             scanner.converter = converter;
             scanner.run(demuxer, decoder, progress);
+            scanner.written = scanner.written(demuxer.pictureStream());
         }
         int decoded = 0;
         for (boolean one : scanner.came) {
             decoded += one ? 1 : 0;
         }
-        return new Outcome(new ClipScan(scanner.glances, scanner.damaged()), decoded);
+        return new Outcome(new ClipScan(scanner.glances, scanner.damaged(), scanner.written), decoded);
     }
 
     private void run(Demuxer demuxer, PictureDecoder decoder, Progress progress) throws MediaException {
@@ -117,6 +129,12 @@ public final class ClipScanner {
         }
     }
 
+    private List<Writing> written(ClipFacts.PictureStream stream) {
+        return writing.found(frames.firstPts(), frames.endPts()).stream()
+                .map(w -> w.turned(stream.mirrored(), stream.turn()))
+                .toList();
+    }
+
     private void hurt(int ordinal) {
         int number = table.numberOf(ordinal);
         if (number >= 0) {
@@ -135,6 +153,9 @@ public final class ClipScanner {
             sampler.sample(frame);
             glances.add(Glance.of(frames.pts(number), sampler.grey(), sampler.beside(), before));
             before = sampler.grey();
+        }
+        if (number % lookEvery == 0) {
+            writing.look(frames.pts(number), luma.of(frame));
         }
         int wanted = pictures.wanted();
         if (nextPicture < wanted && number >= (long) nextPicture * frames.count() / wanted) {

@@ -3,8 +3,10 @@ package hitch.media.clip;
 import hitch.core.footage.ClipScan;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.Glance;
+import hitch.core.footage.Patch;
 import hitch.core.footage.Stretch;
 import hitch.core.footage.TimeBase;
+import hitch.core.footage.Writing;
 import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
 import java.io.DataInputStream;
@@ -20,7 +22,7 @@ import java.util.zip.GZIPOutputStream;
 /** Keeps what was learnt of a clip, so that it need not be read through again. A file of another edition is refused. */
 public final class IndexFile {
     private static final int INDEX_EDITION = 0x48495801;
-    private static final int SCAN_EDITION = 0x48495802;
+    private static final int SCAN_EDITION = 0x48495803;
 
     private IndexFile() {}
 
@@ -96,6 +98,15 @@ public final class IndexFile {
                 out.writeLong(stretch.fromPts());
                 out.writeLong(stretch.toPts());
             }
+            out.writeInt(scan.writing().size());
+            for (Writing writing : scan.writing()) {
+                out.writeInt(writing.patch().left());
+                out.writeInt(writing.patch().top());
+                out.writeInt(writing.patch().right());
+                out.writeInt(writing.patch().bottom());
+                out.writeLong(writing.fromPts());
+                out.writeLong(writing.toPts());
+            }
         }
     }
 
@@ -115,7 +126,13 @@ public final class IndexFile {
             for (int i = 0; i < spans; i++) {
                 damaged.add(new Stretch(in.readLong(), in.readLong(), Stretch.Reason.DAMAGED));
             }
-            return new ClipScan(glances, damaged);
+            int rows = in.readInt();
+            List<Writing> writing = new ArrayList<>();
+            for (int i = 0; i < rows; i++) {
+                Patch patch = new Patch(in.readInt(), in.readInt(), in.readInt(), in.readInt());
+                writing.add(new Writing(patch, in.readLong(), in.readLong()));
+            }
+            return new ClipScan(glances, damaged, writing);
         } catch (RuntimeException e) {
             throw new IOException("it is damaged", e);
         }

@@ -1,5 +1,7 @@
 package hitch.media.render;
 
+import hitch.core.disclosure.Disclosure;
+import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
 import hitch.media.MediaException;
 import hitch.media.Progress;
@@ -18,11 +20,13 @@ public final class AlteredClip {
     private AlteredClip() {}
 
     /**
+     * @param may what its recipient may see of the pictures
      * @param first number of the first frame
      * @param last number of the last frame
      * @return the times of those frames
      */
-    public static TrueTimes write(Path source, ClipIndex whole, int first, int last, Path out, Progress progress)
+    public static TrueTimes write(
+            Disclosure may, ClipId clip, Path source, ClipIndex whole, int first, int last, Path out, Progress progress)
             throws MediaException {
         FrameIndex index = whole.frames();
         int rate = (int) Math.clamp(Math.round(index.rate()), 5, 60);
@@ -34,7 +38,7 @@ public final class AlteredClip {
             try (VideoWriter writer = new VideoWriter(out, shape, "altered: encoded anew", List.of())) {
                 for (int n = first; n <= last; n++) {
                     progress.at((double) (n - first) / (last - first + 1), "encoding " + out.getFileName());
-                    writer.picture(even(frames.at(index.pts(n)), width, height));
+                    writer.picture(even(SeenPicture.plain(may, clip, frames.at(index.pts(n))), width, height));
                 }
                 writer.finish();
             }

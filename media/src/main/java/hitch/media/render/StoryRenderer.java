@@ -15,13 +15,13 @@ import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
-import hitch.media.draw.Adjuster;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Plays a story that has been cut into one MP4. */
 public final class StoryRenderer {
@@ -88,12 +88,15 @@ public final class StoryRenderer {
 
     private void shot(Cutting.Placed placed, long total, VideoWriter writer, Progress progress) throws MediaException {
         long end = Math.round(placed.end() * RATE);
+        Optional<ShownFrames> frames = frames(placed);
         Showing before = null;
         while (writer.pictureCount() < end) {
             progress.at(
                     (double) writer.pictureCount() / total,
                     "filming \"" + placed.shot().title() + "\"");
-            Showing now = showing(placed, writer.pictureCount());
+            long picture = writer.pictureCount();
+            Showing now = frames.map(f -> new Showing(f.frames().pts(f.at(picture)), f.isHeld(picture)))
+                    .orElse(Showing.CARD);
             if (now.equals(before)) {
                 writer.again();
             } else {
@@ -106,15 +109,17 @@ public final class StoryRenderer {
     }
 
     /** What is on the canvas; two equal ones look the same. */
-    private record Showing(long pts, boolean held) {}
+    private record Showing(long pts, boolean held) {
+        static final Showing CARD = new Showing(0, false);
+    }
 
-    private Showing showing(Cutting.Placed placed, long picture) {
+    /** The footage of a shot; none for a card. */
+    private Optional<ShownFrames> frames(Cutting.Placed placed) {
         return switch (placed.shot()) {
-            case CardShot card -> new Showing(0, false);
+            case CardShot card -> Optional.empty();
             case FindingShot shot -> {
-                FrameIndex frames = sources.get(shot.frame().clip()).index().frames();
-                ShownFrames shown = new ShownFrames(placed, shot, frames, RATE);
-                yield new Showing(frames.pts(shown.at(picture)), shown.isHeld(picture));
+                FrameIndex index = sources.get(shot.frame().clip()).index().frames();
+                yield Optional.of(ShownFrames.of(placed, shot, index, RATE, may));
             }
         };
     }
@@ -124,8 +129,7 @@ public final class StoryRenderer {
             case CardShot card -> CardPainter.paint(card, footer(), canvas);
             case FindingShot shot -> {
                 Picture stored = reader(shot.frame().clip()).at(now.pts());
-                Picture picture = Adjuster.apply(
-                        stored, may.adjustmentAt(new FrameRef(shot.frame().clip(), now.pts())));
+                Picture picture = SeenPicture.of(may, shot.frame().clip(), stored);
                 painter.paint(
                         shot, Still.image(picture), new FrameRef(shot.frame().clip(), now.pts()), now.held(), canvas);
             }

@@ -8,7 +8,6 @@ import hitch.core.exchange.FindingsCsv;
 import hitch.core.exchange.FindingsJson;
 import hitch.core.exchange.PhotoRow;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.footage.Adjustment;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.story.Cutting;
@@ -20,7 +19,7 @@ import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
-import hitch.media.draw.Adjuster;
+import hitch.media.render.SeenPicture;
 import hitch.media.render.SpokenStory;
 import hitch.media.render.Still;
 import hitch.media.render.StoryRenderer;
@@ -142,6 +141,7 @@ public final class Delivery {
                 Clip clip = may.source(id)
                         .orElseThrow(() -> new MediaException("The clip of \"" + shot.title()
                                 + "\" was left out of the job. Add it again, or remove the finding."));
+                Seen.refuseUnknown(may, clip);
                 footage.verify(clip, progress);
                 sources.put(id, new StoryRenderer.Source(footage.file(clip), footage.clipIndex(clip)));
             }
@@ -158,11 +158,11 @@ public final class Delivery {
             StoryRenderer.Source source = sources.get(found.finding().frame().clip());
             try (FrameReader reader = new FrameReader(source.file(), source.index())) {
                 Picture stored = reader.at(found.finding().frame().pts());
-                Adjustment adjustment = may.adjustmentAt(found.finding().frame());
+                ClipId clip = found.finding().frame().clip();
                 String name = FindingRow.stillName(found);
-                Still.save(Adjuster.apply(stored, adjustment), out.resolve(name));
-                if (!adjustment.isNone()) {
-                    Still.save(stored, out.resolve(untouched(name)));
+                Still.save(SeenPicture.of(may, clip, stored), out.resolve(name));
+                if (!may.adjustmentAt(found.finding().frame()).isNone()) {
+                    Still.save(SeenPicture.plain(may, clip, stored), out.resolve(untouched(name)));
                 }
             }
         }

@@ -38,8 +38,10 @@ public final class EvidenceCut {
 
     /** What the record of a clip says that could not be given untouched. */
     static final String ALTERED =
-            "encoded anew, without sound, a picture for each source frame in the order of frames: "
-                    + "untouched packets would begin before what may be seen";
+            "encoded anew, without sound, a picture for each source frame in the order of frames: ";
+
+    private static final String BEFORE = "untouched packets would begin before what may be seen";
+    private static final String WRITTEN = "writing on the pictures was covered";
 
     private static final JsonMapper MAPPER =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
@@ -98,7 +100,9 @@ public final class EvidenceCut {
                 may.back(frame, index, index.numberAt(frame.pts() - index.base().ticks(before)));
         int last =
                 may.on(frame, index, index.numberAt(frame.pts() + index.base().ticks(after)));
-        OptionalInt key = form == Form.UNTOUCHED ? keyframe(frame, index, first) : OptionalInt.empty();
+        Seen.refuseUnknown(may, clip);
+        boolean covered = may.covered(clip.id()).stream().anyMatch(w -> w.isWithin(index.pts(first), index.pts(last)));
+        OptionalInt key = form == Form.UNTOUCHED && !covered ? keyframe(frame, index, first) : OptionalInt.empty();
         boolean altered = form == Form.UNTOUCHED && key.isEmpty();
         String how = altered ? "altered" : form.name().toLowerCase(Locale.ROOT);
         boolean copied = form == Form.UNTOUCHED && !altered;
@@ -112,7 +116,7 @@ public final class EvidenceCut {
             TrueTimes times = copied
                     ? UntouchedClip.cut(file, whole, index.pts(key.getAsInt()), index.pts(last), sound, out, rest)
                     : altered
-                            ? AlteredClip.write(file, whole, first, last, out, rest)
+                            ? AlteredClip.write(may, clip.id(), file, whole, first, last, out, rest)
                             : LabelledClip.write(
                                     may, found, clip, file, whole, index.pts(first), index.pts(last), sound, out, rest);
             Map<String, Object> row = record(out, may.clip(clip.id()).orElse(clip), found, times);
@@ -120,9 +124,12 @@ public final class EvidenceCut {
             if (!altered && clip.sound() && !sound) {
                 row.put("sound", "left out");
             }
+            if (covered) {
+                row.put("writing_covered", may.covered(clip.id()));
+            }
             row.put("adjusted", adjusted.isEmpty() ? "no, as recorded" : adjusted);
             if (altered) {
-                row.put("altered", ALTERED);
+                row.put("altered", ALTERED + (covered ? WRITTEN : BEFORE));
                 row.put(
                         "frames",
                         IntStream.rangeClosed(first, last).mapToObj(index::pts).toList());

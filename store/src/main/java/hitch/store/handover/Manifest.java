@@ -5,6 +5,7 @@ import hitch.core.exchange.PhotoRow;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
+import hitch.core.footage.Writing;
 import hitch.core.story.Cutting;
 import hitch.core.story.FindingShot;
 import hitch.core.story.Script;
@@ -82,6 +83,10 @@ final class Manifest {
         row.put("bytes", clip.bytes());
         row.put("frames", clip.frames());
         row.put("time_base", clip.base().num() + "/" + clip.base().den());
+        List<Writing> covered = may.covered(id);
+        if (!covered.isEmpty()) {
+            row.put("writing_covered", covered);
+        }
         return row;
     }
 
@@ -94,7 +99,7 @@ final class Manifest {
             row.put("end_s", rounded(placed.end()));
             if (placed.shot() instanceof FindingShot shot) {
                 FrameIndex index = sources.get(shot.frame().clip()).index().frames();
-                ShownFrames shown = new ShownFrames(placed, shot, index, StoryRenderer.RATE);
+                ShownFrames shown = ShownFrames.of(placed, shot, index, StoryRenderer.RATE, may);
                 row.put("finding", shot.finding().value());
                 row.put("clip", may.text(shot.frame().clip().value()));
                 row.put("first_pts", index.pts(shown.first()));

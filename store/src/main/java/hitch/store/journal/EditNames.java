@@ -35,6 +35,7 @@ final class EditNames {
         EDITS.put("set-aside", Edit.SetAside.class);
         EDITS.put("place-photo", Edit.PlacePhoto.class);
         EDITS.put("adjust", Edit.Adjust.class);
+        EDITS.put("answer-writing", Edit.AnswerWriting.class);
         EDITS.put("describe-line", Edit.DescribeLine.class);
         EDITS.put("change-shot", Edit.ChangeShot.class);
         EDITS.put("put-run", Edit.PutRun.class);

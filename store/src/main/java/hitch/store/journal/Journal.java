@@ -55,8 +55,9 @@ public final class Journal implements AutoCloseable {
         boolean ended = whole == bytes.length;
         ReadJournal found = JournalReader.read(ended ? bytes : Arrays.copyOf(bytes, whole));
         ReadJournal more = ended ? found : JournalReader.read(bytes);
-        boolean complete =
-                more.lines().size() > found.lines().size() && more.damage().equals(found.damage());
+        boolean further = more.lines().size() > found.lines().size()
+                || more.header().isPresent() && found.header().isEmpty();
+        boolean complete = further && more.damage().equals(found.damage());
         Optional<String> torn = Optional.empty();
         if (!ended && !complete) {
             setAside(file, bytes, whole);

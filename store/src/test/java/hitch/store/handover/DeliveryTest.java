@@ -130,7 +130,11 @@ class DeliveryTest {
     }
 
     private Path deliver(Recipient recipient, Path to) throws MediaException, StoreException {
-        return new Delivery(Reckoner.survey(job), footage, VOICE, CLOCK, List.of()).write(recipient, to, Progress.NONE);
+        return new Delivery(survey(), footage, VOICE, CLOCK, List.of()).write(recipient, to, Progress.NONE);
+    }
+
+    private Survey survey() throws MediaException {
+        return Reckoner.survey(job, Seen.all(footage, job, Progress.NONE));
     }
 
     private static JsonNode json(Path file) throws IOException {
@@ -362,7 +366,7 @@ class DeliveryTest {
 
     @Test
     void evidenceForADistrictHoldsNothingFromBeforeItsPart() throws Exception {
-        Survey survey = Reckoner.survey(job);
+        Survey survey = survey();
         EvidenceCut cut = new EvidenceCut(Disclosure.of(survey, Recipient.DISTRICT), footage);
         FrameIndex source = footage.index(survey.clips().getFirst());
         var boundary = survey.finding(new FindingId("F5")).orElseThrow();
@@ -397,7 +401,7 @@ class DeliveryTest {
 
     @Test
     void evidenceIsCutInBothFormsWithItsRecord() throws MediaException, StoreException, IOException {
-        Survey survey = Reckoner.survey(job);
+        Survey survey = survey();
         EvidenceCut cut = new EvidenceCut(Disclosure.of(survey, Recipient.FIRM), footage);
         var found = survey.finding(new hitch.core.finding.FindingId("F1")).orElseThrow();
         for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
