@@ -48,7 +48,8 @@ final class AskedPane extends VBox {
         }
         shown = now;
         List<Node> rows = new ArrayList<>();
-        places.values().forEach(same -> rows.add(writing(survey, same)));
+        places.values()
+                .forEach(same -> rows.add(writing(survey, same, may.recipient().called())));
         names.stream().limit(NAMES).forEach(name -> rows.add(name(name)));
         if (names.size() > NAMES) {
             rows.add(Labels.of((names.size() - NAMES) + " more words may be names.", "soft"));
@@ -79,7 +80,7 @@ final class AskedPane extends VBox {
         return places;
     }
 
-    private Node writing(Survey survey, List<BurnedIn> same) {
+    private Node writing(Survey survey, List<BurnedIn> same, String whom) {
         BurnedIn first = same.getFirst();
         boolean asked = same.stream().anyMatch(BurnedIn::isAsked);
         boolean covered = same.stream().allMatch(BurnedIn::isCovered);
@@ -89,9 +90,8 @@ final class AskedPane extends VBox {
                         + (asked ? " until you say" : "") + ".",
                 "strong");
         words.setWrapText(true);
-        Label why = Labels.of(
-                "Whoever may not know the people must not read a name or a number there. The counter stays visible.",
-                "soft");
+        Label why =
+                Labels.of("A name or a number there is not for the " + whom + ". The counter stays visible.", "soft");
         why.setWrapText(true);
         Button hide = Labels.button(
                 "Keep it covered", "", "Keep the writing at the " + where + " covered", () -> say(same, false));

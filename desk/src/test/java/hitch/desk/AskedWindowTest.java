@@ -1,0 +1,51 @@
+package hitch.desk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.footage.BurnedIn;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.Patch;
+import hitch.core.footage.Writing;
+import hitch.core.job.Edit;
+import java.util.List;
+import java.util.Optional;
+import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
+import javafx.scene.input.KeyCode;
+import org.junit.jupiter.api.Test;
+
+/** What is asked before a job goes to somebody who may not know the people. */
+class AskedWindowTest extends OpenWindow {
+    private boolean isAsked() {
+        return lookup("#asked").tryQuery().filter(Node::isVisible).isPresent();
+    }
+
+    @Test
+    void writingOnAClipIsAskedAboutAndCanBeAllowedAndTakenBack() throws TimeoutException {
+        ClipId clip = survey().clips().getFirst().id();
+        Writing stamp = new Writing(new Patch(100, 100, 4000, 900), 0, Long.MAX_VALUE / 4);
+        interact(() ->
+                job().work().apply(new Edit.AnswerWriting(List.of(new BurnedIn(clip, stamp, Optional.of(false))))));
+        until(() -> !survey().writing().isEmpty());
+        clickOn("#bench-hand-over");
+        assertThat(isAsked()).as("a homeowner knows who lives there").isFalse();
+        clickOn("#recipient-district");
+        until(this::isAsked);
+        clickOn("#show-writing");
+        until(() -> !survey().writing().getFirst().isCovered());
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> survey().writing().getFirst().isCovered());
+    }
+
+    @Test
+    void aWordThatMayBeANameIsLeftOutAtAPress() throws TimeoutException {
+        marked("boundary at 10 ft");
+        marked("roots heavy at 20 ft by Ferris's shed");
+        clickOn("#bench-hand-over");
+        clickOn("#recipient-district");
+        until(this::isAsked);
+        clickOn("#leave-out-name");
+        until(() -> !isAsked());
+        assertThat(survey().facts().more().all()).hasSize(1);
+    }
+}
