@@ -121,6 +121,17 @@ public final class ClipIndexer {
         } else if (named > Math.max(seconds, end) + 1.5 && demuxer.seemsCut()) {
             found.add("the file is cut off: it says " + clock(named) + " and holds " + clock(seconds));
         }
+        if (found.isEmpty() && demuxer.namedFrames() > packets.count) {
+            found.add("the file's index is damaged: it lists " + demuxer.namedFrames() + " pictures, and "
+                    + packets.count + " could be found");
+        }
+        int kept = 0;
+        for (int i = 0; i < packets.count; i++) {
+            kept += packets.is(i, PacketList.DISCARD) ? 0 : 1;
+        }
+        if (found.isEmpty() && demuxer.namedFrames() > 0 && kept > frames.count()) {
+            found.add((kept - frames.count()) + " of " + kept + " pictures cannot be shown");
+        }
         int torn = 0;
         for (int i = 0; i < packets.count; i++) {
             torn += packets.is(i, PacketList.CORRUPT) ? 1 : 0;

@@ -220,6 +220,11 @@ public final class Demuxer implements AutoCloseable {
         return rate > 0 && rate < 1000 ? rate : guess > 0 && guess < 1000 ? guess : 0;
     }
 
+    /** How many pictures the file's own index says there are; 0 where it says nothing or only guesses. */
+    long namedFrames() {
+        return seemsCut() ? Math.max(0, video().nb_frames()) : 0;
+    }
+
     /** Length in seconds by the file's own word; 0 where it has none. */
     double namedSeconds() {
         double whole = context.duration() <= 0 ? 0 : context.duration() / 1e6;

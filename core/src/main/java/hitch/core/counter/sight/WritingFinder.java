@@ -94,9 +94,9 @@ public final class WritingFinder {
         settled++;
         // It may have come and gone a window earlier or later without standing through all of one.
         long from = times.size() <= 2 * LOOKS ? Long.MIN_VALUE : times.get(times.size() - 2 * LOOKS);
-        new StillRows(older.found(), width, height)
-                .found()
-                .forEach(r -> seen.add(new Seen(r, from, 2 * pts - times.get(times.size() - LOOKS))));
+        long window = pts - times.get(Math.max(0, times.size() - LOOKS));
+        long to = pts > Long.MAX_VALUE - window ? Long.MAX_VALUE : pts + window;
+        new StillRows(older.found(), width, height).found().forEach(r -> seen.add(new Seen(r, from, to)));
     }
 
     /**
