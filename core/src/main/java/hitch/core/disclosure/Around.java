@@ -16,9 +16,22 @@ final class Around {
         this.shows = shows;
     }
 
+    /**
+     * The number of the frame that stands at a moment; where that one may not be seen, since the moment lies between two
+     * frames, the next that may.
+     */
+    int at(FrameRef frame, FrameIndex frames) {
+        int number = frames.numberAt(frame.pts());
+        int next = number;
+        while (next < frames.count() && !shows.test(new FrameRef(frame.clip(), frames.pts(next)))) {
+            next++;
+        }
+        return next < frames.count() ? next : number;
+    }
+
     /** The first frame from {@code frame}'s back to {@code least} up to which all may be seen. */
     int back(FrameRef frame, FrameIndex frames, int least) {
-        int number = frames.numberAt(frame.pts());
+        int number = at(frame, frames);
         while (number > least && shows.test(new FrameRef(frame.clip(), frames.pts(number - 1)))) {
             number--;
         }
@@ -27,7 +40,7 @@ final class Around {
 
     /** The last frame from {@code frame}'s on to {@code most} up to which all may be seen. */
     int on(FrameRef frame, FrameIndex frames, int most) {
-        int number = frames.numberAt(frame.pts());
+        int number = at(frame, frames);
         while (number < most && shows.test(new FrameRef(frame.clip(), frames.pts(number + 1)))) {
             number++;
         }

@@ -246,6 +246,11 @@ public final class Disclosure {
         return part.map(p -> p.shows(frame)).orElse(true);
     }
 
+    /** The number of the frame that is shown for a moment. */
+    public int at(FrameRef frame, FrameIndex frames) {
+        return new Around(this::shows).at(frame, frames);
+    }
+
     /** The first frame from {@code frame}'s back to {@code least} up to which all may be seen. */
     public int back(FrameRef frame, FrameIndex frames, int least) {
         return new Around(this::shows).back(frame, frames, least);

@@ -9,6 +9,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /**
  * Reads captions into drafts. Captions are cut by the clock, not by the sense, so those that belong together are joined
@@ -54,6 +55,9 @@ public final class TalkReader {
     private static final Set<String> LEANING = Set.of(
             "feet", "foot", "inches", "inch", "point", "o'clock", "percent", "of", "at", "to", "and", "deep",
             "through");
+
+    private static final Pattern ENDS =
+            Pattern.compile("\\b(?:ends?|stops|out of the (?:water|belly|sag|dip)|levels out|clears up)\\b");
 
     private final NoteReader reader;
     private final LengthUnit unit;
@@ -122,9 +126,8 @@ public final class TalkReader {
     /** "The belly ends at 44" closes the stretch that was opened before. */
     private static void end(Spoken spoken, List<Spoken> drafts) {
         Draft draft = spoken.draft();
-        boolean ends = draft.wording()
-                .toLowerCase(java.util.Locale.ROOT)
-                .matches("(?s).*\\b(?:ends?|stops|out of the (?:water|belly|sag|dip)|levels out|clears up)\\b.*");
+        boolean ends =
+                ENDS.matcher(draft.wording().toLowerCase(java.util.Locale.ROOT)).find();
         boolean water = draft.kind() == FindingKind.STANDING_WATER || draft.kind() == FindingKind.UNDER_WATER;
         if (ends && draft.place().map(Draft.Place::isPoint).orElse(false)) {
             for (int i = drafts.size() - 1; i >= 0 && i >= drafts.size() - 8; i--) {

@@ -75,10 +75,20 @@ public final class VideoWriter implements AutoCloseable {
         this.out = out;
         this.part = out.resolveSibling("." + out.getFileName() + ".part");
         Libav.check(avformat_alloc_output_context2(container, null, "mp4", part.toString()), "no MP4 can be written");
-        pictures = new PictureEncoder(container, shape);
-        sound = shape.soundBitsPerSecond() == 0 ? null : new SoundEncoder(container, shape.soundBitsPerSecond());
-        ChapterMarks.set(container, chapters);
-        writeHeader(title);
+        PictureEncoder made = null;
+        SoundEncoder heard = null;
+        try {
+            made = new PictureEncoder(container, shape);
+            heard = shape.soundBitsPerSecond() == 0 ? null : new SoundEncoder(container, shape.soundBitsPerSecond());
+            ChapterMarks.set(container, chapters);
+            writeHeader(title);
+        } catch (MediaException e) {
+            // Nobody will close what was never opened, and its pictures lie outside what Java frees.
+            release(made, heard);
+            throw e;
+        }
+        pictures = made;
+        sound = heard;
     }
 
     private void writeHeader(String title) throws MediaException {
@@ -140,13 +150,21 @@ public final class VideoWriter implements AutoCloseable {
     private void release() {
         if (!closed) {
             closed = true;
-            pictures.close();
-            if (sound != null) {
-                sound.close();
-            }
-            avio_closep(io);
-            avformat_free_context(container);
+            release(pictures, sound);
         }
+    }
+
+    private void release(PictureEncoder made, SoundEncoder heard) {
+        if (made != null) {
+            made.close();
+        }
+        if (heard != null) {
+            heard.close();
+        }
+        if (!io.isNull()) {
+            avio_closep(io);
+        }
+        avformat_free_context(container);
     }
 
     /** Drops an unfinished file; after {@link #finish} it does nothing. */

@@ -157,7 +157,8 @@ public final class Delivery {
             progress.at((double) i / shown.size(), "taking stills");
             StoryRenderer.Source source = sources.get(found.finding().frame().clip());
             try (FrameReader reader = new FrameReader(source.file(), source.index())) {
-                Picture stored = reader.at(found.finding().frame().pts());
+                Picture stored = reader.frame(
+                        may.at(found.finding().frame(), source.index().frames()));
                 ClipId clip = found.finding().frame().clip();
                 String name = FindingRow.stillName(found);
                 Still.save(SeenPicture.of(may, clip, stored), out.resolve(name));

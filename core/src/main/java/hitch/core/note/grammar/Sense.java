@@ -63,12 +63,18 @@ final class Sense {
 
     /** Where {@code pattern} is found first. */
     Optional<Match> find(Pattern pattern) {
+        if (!Gist.of(pattern).mayBeIn(text)) {
+            return Optional.empty();
+        }
         Matcher m = pattern.matcher(text);
         return m.find() ? Optional.of(match(m)) : Optional.empty();
     }
 
     List<Match> all(Pattern pattern) {
         List<Match> all = new ArrayList<>();
+        if (!Gist.of(pattern).mayBeIn(text)) {
+            return all;
+        }
         Matcher m = pattern.matcher(text);
         while (m.find()) {
             all.add(match(m));
@@ -77,7 +83,7 @@ final class Sense {
     }
 
     boolean says(Pattern pattern) {
-        return pattern.matcher(text).find();
+        return Gist.of(pattern).mayBeIn(text) && pattern.matcher(text).find();
     }
 
     private Match match(Matcher m) {
