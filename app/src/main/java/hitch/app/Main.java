@@ -1,10 +1,12 @@
 package hitch.app;
 
 import hitch.core.disclosure.Recipient;
+import hitch.core.exchange.Symbols;
 import hitch.media.MediaException;
 import hitch.store.DataFolder;
 import hitch.store.FirmFolder;
 import hitch.store.StoreException;
+import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
 import java.util.List;
 import org.slf4j.Logger;
@@ -129,6 +131,11 @@ public final class Main implements Runnable {
         log.error("a command failed", e);
         if (e instanceof OutOfMemoryError) {
             return "There was not enough memory for this, so it was given up; nothing of the job was changed.";
+        }
+        if (e instanceof InvalidPathException path) {
+            return "A name holds letters that names of files cannot have on this machine as it is set up: "
+                    + Symbols.shown(path.getInput())
+                    + ". Nothing of the job was changed. Start Hitch with a language setting in UTF-8, such as LC_ALL=C.UTF-8.";
         }
         return "Something went wrong (" + e.getClass().getSimpleName() + "); nothing of the job was changed. The log "
                 + System.getProperty("hitch.log", "") + " tells more.";

@@ -2,7 +2,9 @@ package hitch.bench.harm;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.exchange.FindingsJson;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.Watched;
 import hitch.core.survey.PlaceWords;
@@ -37,8 +39,8 @@ import javax.imageio.ImageIO;
 
 /**
  * Hands jobs by chance to a district and searches all that was written: each byte for names, secrets and private places,
- * each decoded picture for the private side and for names burned in. The firm's own file is searched likewise, in which all
- * of it must be found, or the search is none.
+ * each decoded picture for the private side and for names burned in. The footage itself and the firm's own data are searched
+ * likewise: there all of it must be found, or the search is none.
  */
 public final class LeakTable {
     /** Letters a second of a voice that only takes time. */
@@ -57,6 +59,9 @@ public final class LeakTable {
      * @param control what the search found in the firm's own files, of each sort
      */
     public record Outcome(int jobs, int files, long pictures, List<String> finds, Set<String> control) {}
+
+    /** What a search can find: a secret, the private side, a name burned in. */
+    private static final int SORTS = 3;
 
     private final Path scratch;
     private final Consumer<String> say;
@@ -82,17 +87,30 @@ public final class LeakTable {
             say.accept(
                     "job " + i + ": " + (finds.size() == before ? "nothing found" : finds.size() - before + " finds"));
             finds.subList(before, finds.size()).forEach(f -> say.accept("  " + f));
-            if (control.size() < 3) {
-                List<String> own = List.copyOf(finds);
-                finds.clear();
-                search(deliver(survey, made, Recipient.FIRM, folder), made, survey);
-                finds.forEach(f -> control.add(f.replaceAll(".*: ", "").replaceAll("\"[^\"]*\"", "a secret")));
-                finds.clear();
-                finds.addAll(own);
+            if (control.size() < SORTS) {
+                control(made, survey, folder);
             }
         }
         say.accept(jobs + " jobs, " + files + " files, " + pictures + " pictures: " + finds.size() + " finds");
         return new Outcome(jobs, files, pictures, List.copyOf(finds), Set.copyOf(control));
+    }
+
+    /** Searches the footage itself and the firm's own data, in which there is something of each sort to be found. */
+    private void control(RandomJob made, Survey survey, Path folder) throws IOException, MediaException {
+        List<String> own = List.copyOf(finds);
+        int searched = files;
+        long looked = pictures;
+        finds.clear();
+        Path firm = Files.createDirectories(folder.resolve("firm"));
+        Files.writeString(firm.resolve("findings.json"), FindingsJson.write(Disclosure.of(survey, Recipient.FIRM)));
+        Clip clip = survey.clips().getFirst();
+        Files.copy(made.footage().file(clip), firm.resolve("clip.mp4"));
+        search(firm, made, survey);
+        finds.forEach(f -> control.add(f.replaceAll(".*: ", "").replaceAll("\"[^\"]*\"", "a secret")));
+        finds.clear();
+        finds.addAll(own);
+        files = searched;
+        pictures = looked;
     }
 
     private static Path deliver(Survey survey, RandomJob made, Recipient recipient, Path folder)

@@ -59,13 +59,14 @@ public final class Rescue {
         String name = file.getFileName().toString();
         Path raw = null;
         try {
+            Openable.check(file);
             BoxWalk boxes = BoxWalk.of(file);
             if (!boxes.isMp4() || boxes.dataFrom() < 0) {
                 throw new MediaException(
                         name + " is no MP4 or MOV with recorded data in it; there is nothing to scan.");
             }
             if (boxes.indexed()) {
-                throw new MediaException(name + " has its index; it needs no recovering. Add it as it is.");
+                refuseReadable(name);
             }
             double rate =
                     like.isPresent() ? ClipIndexer.index(like.get()).frames().rate() : 0;
@@ -88,6 +89,24 @@ public final class Rescue {
                 raw.toFile().delete();
             }
         }
+    }
+
+    /**
+     * Tells a file that can be read as it is; one whose index is there and cannot be read is recovered like one without.
+     */
+    private void refuseReadable(String name) throws MediaException {
+        ClipFacts facts;
+        try {
+            facts = ClipIndexer.index(file);
+        } catch (MediaException e) {
+            return;
+        }
+        throw new MediaException(
+                facts.damage().isEmpty()
+                        ? name + " has its index; it needs no recovering. Add it as it is."
+                        : name + " is damaged (" + String.join("; ", facts.damage())
+                                + "), but its index can be read, and nothing more can be had from its data. Add it as it is:"
+                                + " what is whole is shown, and the damage is told.");
     }
 
     private String scan(BoxWalk boxes, Path raw, Progress progress) throws IOException, MediaException {

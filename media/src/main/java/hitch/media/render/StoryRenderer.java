@@ -15,6 +15,7 @@ import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
+import hitch.media.clip.PictureShape;
 import java.awt.image.BufferedImage;
 import java.awt.image.DataBufferInt;
 import java.nio.file.Path;
@@ -27,6 +28,9 @@ import java.util.Optional;
 public final class StoryRenderer {
     /** Pictures a second of a delivered video. */
     public static final int RATE = 25;
+
+    /** Bytes of decoded pictures kept at hand: a film goes forward, and seldom looks back. */
+    private static final long ROOM = 24L << 20;
 
     private static final int WIDTH = 1280;
     private static final int HEIGHT = 720;
@@ -160,7 +164,8 @@ public final class StoryRenderer {
     private FrameReader reader(ClipId clip) throws MediaException {
         if (!clip.equals(readerClip)) {
             closeReader();
-            reader = new FrameReader(sources.get(clip).file(), sources.get(clip).index());
+            Source source = sources.get(clip);
+            reader = new FrameReader(source.file(), source.index(), PictureShape.AS_SHOWN, ROOM);
             readerClip = clip;
         }
         return reader;

@@ -177,6 +177,33 @@ class DamagedFootageTest {
     }
 
     @Test
+    void aFileWhoseIndexIsThereButCannotBeReadIsRecoveredLikeOneWithout() throws MediaException, IOException {
+        Path whole = NumberedFootage.write(folder.resolve("whole.mp4"), 60);
+        byte[] bytes = Files.readAllBytes(whole);
+        String text = new String(bytes, java.nio.charset.StandardCharsets.ISO_8859_1);
+        for (String box : List.of("trak", "mdia", "stbl")) {
+            for (int at = text.indexOf(box); at >= 0; at = text.indexOf(box, at + 1)) {
+                bytes[at] = 'x';
+            }
+        }
+        Path broken = Files.write(folder.resolve("broken.mp4"), bytes);
+        assertThatThrownBy(() -> ClipIndexer.index(broken)).isInstanceOf(MediaException.class);
+        Path out = folder.resolve("recovered.mp4");
+        assertThat(Rescue.recover(broken, Optional.of(whole), out, Progress.NONE)
+                        .frames())
+                .isEqualTo(60);
+    }
+
+    @Test
+    void recoveringASpecialFileIsRefusedAtOnce() {
+        assertThatThrownBy(() -> Rescue.recover(
+                        Path.of("/dev/zero"), Optional.empty(), folder.resolve("out.mp4"), Progress.NONE))
+                .hasMessageContaining("is no ordinary file");
+        assertThatThrownBy(() -> Rescue.recover(folder, Optional.empty(), folder.resolve("out.mp4"), Progress.NONE))
+                .hasMessageContaining("is a folder");
+    }
+
+    @Test
     void anUnfinishedFileOfJpegsNeedsNoSister() throws MediaException, IOException {
         byte[] finished = Files.readAllBytes(OddFootage.write(folder, Recipe.of("whole.mov", "mjpeg"), 60));
         Path broken = folder.resolve("broken.mov");
