@@ -82,6 +82,12 @@ public final class ShotsApp extends Application {
                     steps.add(ShotsApp::rest);
                     steps.add(ShotsApp::rest);
                 }
+                if (dark && number == BENCHES.length - 1) {
+                    // A district is asked for, of which more is asked first.
+                    steps.add(() -> ((ToggleButton) stage.getScene().lookup("#recipient-district")).fire());
+                    steps.add(ShotsApp::rest);
+                    steps.add(ShotsApp::rest);
+                }
                 steps.add(this::noFolderOfThisMachine);
                 steps.add(() -> save(BENCHES[number] + (dark ? "-dark" : "")));
             }
