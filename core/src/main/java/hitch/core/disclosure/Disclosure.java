@@ -1,7 +1,6 @@
 package hitch.core.disclosure;
 
 import hitch.core.counter.Heading;
-import hitch.core.detail.Details;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Adjustment;
@@ -12,7 +11,6 @@ import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
 import hitch.core.footage.Writing;
 import hitch.core.job.PropertyFacts;
-import hitch.core.job.PropertyFactsBuilder;
 import hitch.core.job.ShotChange;
 import hitch.core.judge.Advice;
 import hitch.core.judge.Adviser;
@@ -28,8 +26,6 @@ import hitch.core.survey.PlaceWords;
 import hitch.core.survey.Survey;
 import hitch.core.survey.Whose;
 import hitch.core.survey.told.Photos.Photo;
-import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,6 +36,7 @@ public final class Disclosure {
     private final Recipient recipient;
     private final Optional<PublicPart> part;
     private final Optional<NoNames> names;
+    private final FindingsShown shown;
     private final List<LocatedFinding> findings;
     private final List<Run> runs;
 
@@ -50,67 +47,21 @@ public final class Disclosure {
         this.names = recipient.people()
                 ? Optional.empty()
                 : Optional.of(new NoNames(new Named(survey).known())).filter(n -> !n.isNone());
-        this.findings = List.copyOf(findings(survey));
+        this.shown = new FindingsShown(recipient, part, names);
+        this.findings = shown.in(survey);
         // Of the public part only the trips that showed something of it are told.
         this.runs = part.isPresent()
                 ? findings.stream().flatMap(f -> f.run().stream()).distinct().toList()
-                : survey.runs().stream().map(this::named).toList();
+                : survey.runs().stream().map(shown::named).toList();
     }
 
     public static Disclosure of(Survey survey, Recipient recipient) {
         return new Disclosure(survey, recipient);
     }
 
-    /** Each run's from its opening outwards, then those on no run. */
-    private List<LocatedFinding> findings(Survey all) {
-        List<LocatedFinding> shown = new ArrayList<>();
-        for (Run run : all.runs()) {
-            all.findings().stream()
-                    .filter(f -> f.run().filter(run::equals).isPresent())
-                    .sorted(Comparator.comparing((LocatedFinding f) -> fromOpening(run, f)))
-                    .flatMap(f -> seen(f).stream())
-                    .forEach(shown::add);
-        }
-        if (part.isEmpty()) {
-            // Footage that is on no run is above ground: yards, houses, people.
-            all.findings().stream()
-                    .filter(f -> f.run().isEmpty())
-                    .flatMap(f -> seen(f).stream())
-                    .forEach(shown::add);
-        }
-        return shown;
-    }
-
     /** A finding of the survey as this recipient may see it; empty where it may not. */
     public Optional<LocatedFinding> seen(LocatedFinding found) {
-        if (part.isEmpty()) {
-            return Optional.of(named(detailed(found)));
-        }
-        return PublicPart.isOfThePipe(found.finding().kind())
-                ? part.get().of(found).map(this::detailed).map(this::named)
-                : Optional.empty();
-    }
-
-    /** With the details alone that this recipient may see. */
-    private LocatedFinding detailed(LocatedFinding found) {
-        Details all = found.finding().traits().details();
-        Details shown = all.shown(!recipient.isPublic(), recipient.people(), this::text);
-        return shown.equals(all)
-                ? found
-                : found.telling(found.finding().saying(found.finding().traits().withDetails(shown)), found.run());
-    }
-
-    private LocatedFinding named(LocatedFinding found) {
-        return names.isEmpty()
-                ? found
-                : found.telling(found.finding().worded(this::text), found.run().map(this::named));
-    }
-
-    private Run named(Run run) {
-        return names.isEmpty()
-                ? run
-                : run.named(text(run.name()))
-                        .from(run.opening().withPlace(text(run.opening().place())));
+        return shown.of(found);
     }
 
     /** Free text as this recipient may read it. */
@@ -123,38 +74,13 @@ public final class Disclosure {
         return recipient.people() ? List.of() : new Named(survey).feared(this);
     }
 
-    private static long fromOpening(Run run, LocatedFinding found) {
-        return found.extent()
-                .map(e -> Math.min(
-                        e.from().to(run.start()).mm(), e.to().to(run.start()).mm()))
-                .orElse(Long.MAX_VALUE);
-    }
-
     public Recipient recipient() {
         return recipient;
     }
 
     /** The visit, without what this recipient may not know of it. */
     public PropertyFacts facts() {
-        PropertyFacts facts = survey.facts();
-        // From nothing on: what is not named here stays with the firm.
-        var may = PropertyFactsBuilder.builder(PropertyFacts.BLANK)
-                .property(text(facts.property()))
-                .town(facts.town())
-                .inspectedOn(facts.inspectedOn())
-                .reviewer(facts.reviewer())
-                .firm(facts.firm())
-                .unit(facts.unit())
-                .internalOnly(facts.internalOnly())
-                .more(facts.more().shown(!recipient.isPublic(), recipient.people(), this::text));
-        if (recipient.people()) {
-            may.client(facts.client());
-        }
-        if (!recipient.isPublic()) {
-            may.examined(text(facts.examined()))
-                    .notExamined(facts.notExamined().stream().map(this::text).toList());
-        }
-        return may.build();
+        return FactsShown.of(survey.facts(), recipient, this::text);
     }
 
     public LengthUnit unit() {

@@ -3,6 +3,7 @@ package hitch.media.clip;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.counter.sight.GreyPicture;
+import hitch.core.counter.sight.Region;
 import hitch.core.counter.sight.WritingFinder;
 import hitch.core.footage.Patch;
 import hitch.core.footage.TimeBase;
@@ -12,16 +13,18 @@ import java.awt.Color;
 import java.util.List;
 import java.util.Random;
 import java.util.function.IntFunction;
+import java.util.stream.IntStream;
 import org.junit.jupiter.api.Test;
 
 /** Writing beside the counter, on drawn pictures of which it is known what stands where. */
 class WritingFinderTest {
     private static final DrawnCounter.Look COUNTER =
             new DrawnCounter.Look(Typefaces.text(26), 330, 200, Color.WHITE, false, "%.1f ft");
-    private static final int LOOKS = 40;
+    private static final int LOOKS = 26;
     private static final TimeBase BASE = new TimeBase(1, 2);
 
-    private final Random random = new Random(5);
+    /** Drawn once for all tests. */
+    private static final List<GreyPicture> DRAWN = drawn(COUNTER);
 
     private List<Writing> found(IntFunction<GreyPicture> pictures) {
         WritingFinder finder = new WritingFinder(BASE);
@@ -31,8 +34,11 @@ class WritingFinderTest {
         return finder.found(0, LOOKS);
     }
 
-    private GreyPicture drawn(int look) {
-        return DrawnCounter.draw(COUNTER, look / 2.0, 1, random);
+    private static List<GreyPicture> drawn(DrawnCounter.Look look) {
+        Random random = new Random(5);
+        return IntStream.range(0, LOOKS)
+                .mapToObj(i -> DrawnCounter.draw(look, i / 2.0, 1, random))
+                .toList();
     }
 
     private static boolean covers(List<Writing> all, int x, int y, long pts) {
@@ -46,7 +52,7 @@ class WritingFinderTest {
 
     @Test
     void findsAJobNumberAndLeavesTheCounter() {
-        List<Writing> found = found(this::drawn);
+        List<Writing> found = found(DRAWN::get);
         assertThat(covers(found, 16, 18, 0)).as("its first letter").isTrue();
         assertThat(covers(found, 150, 18, LOOKS - 1)).as("its last, at the end").isTrue();
         for (int x = 330; x < 430; x += 5) {
@@ -59,25 +65,25 @@ class WritingFinderTest {
     @Test
     void findsWhatIsShownForSomeSecondsWhileItIsShown() {
         List<Writing> found = found(i -> {
-            GreyPicture picture = drawn(i);
-            return i < 14 ? withTitle(picture) : picture;
+            GreyPicture picture = DRAWN.get(i);
+            return i < 10 ? withTitle(picture) : picture;
         });
         assertThat(covers(found, 130, 118, 0)).isTrue();
-        assertThat(covers(found, 130, 118, 13)).isTrue();
-        assertThat(covers(found, 130, 118, 30)).as("long after it went").isFalse();
+        assertThat(covers(found, 130, 118, 9)).isTrue();
+        assertThat(covers(found, 130, 118, 24)).as("long after it went").isFalse();
     }
 
     @Test
     void findsItWhereTheCameraStands() {
-        GreyPicture still = withTitle(drawn(3));
+        GreyPicture still = withTitle(DRAWN.get(3));
         assertThat(covers(found(i -> still), 130, 118, 20)).isTrue();
     }
 
     @Test
     void aPipeWithoutWritingHasNone() {
         DrawnCounter.Look nothing = new DrawnCounter.Look(Typefaces.text(26), 330, 200, Color.WHITE, false, "");
-        assertThat(found(i -> DrawnCounter.draw(nothing, i / 2.0, 1, random)
-                        .crop(new hitch.core.counter.sight.Region(0, 40, DrawnCounter.WIDTH, 180))))
+        List<GreyPicture> pictures = drawn(nothing);
+        assertThat(found(i -> pictures.get(i).crop(new Region(0, 40, DrawnCounter.WIDTH, 180))))
                 .isEmpty();
     }
 
@@ -85,7 +91,7 @@ class WritingFinderTest {
     void fewLooksAreNoTrouble() {
         WritingFinder finder = new WritingFinder(BASE);
         assertThat(finder.found(0, 10)).isEmpty();
-        finder.look(0, drawn(0));
+        finder.look(0, DRAWN.get(0));
         finder.look(1, new GreyPicture(8, 6, new byte[48]));
         assertThat(finder.found(0, 10)).isEmpty();
     }
