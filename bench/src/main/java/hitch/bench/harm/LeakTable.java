@@ -44,7 +44,7 @@ import javax.imageio.ImageIO;
  */
 public final class LeakTable {
     /** Letters a second of a voice that only takes time. */
-    private static final int LETTERS = 240;
+    private static final int LETTERS = 2000;
 
     private static final Narrator VOICE =
             text -> new Sound(new float[text.length() * Narrator.RATE / LETTERS], Narrator.RATE);
