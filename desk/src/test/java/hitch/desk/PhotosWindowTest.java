@@ -33,6 +33,8 @@ class PhotosWindowTest extends OpenWindow {
         Path file = TelephonePhoto.write(photos.resolve(photo + ".jpg"), 6);
         interact(() -> ((DropTarget) lookup("#clips-pane").query()).add(List.of(file.toFile())));
         until(() -> lookup("#photo-" + photo).tryQuery().isPresent());
+        // What is still found out about it builds its row anew.
+        until(() -> job().work().tasks().open().isEmpty());
     }
 
     private Optional<PhotoPlace> shown(ClipId photo) {
