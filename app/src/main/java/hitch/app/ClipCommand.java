@@ -67,7 +67,7 @@ final class ClipCommand implements Callable<Integer> {
     private boolean withSound;
 
     @Option(
-            names = Leaving.SHOW_WRITING,
+            names = HandingOver.SHOW_WRITING,
             description =
                     "Show writing on the pictures that nobody was asked about to whoever may not know the people.")
     private boolean showWriting;
@@ -86,7 +86,7 @@ final class ClipCommand implements Callable<Integer> {
         try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
             Jobs.refuseDamage(folder, acceptDamage);
             Terminal terminal = new Terminal(spec.commandLine().getErr());
-            Survey survey = Leaving.survey(folder, recipient, showWriting, terminal);
+            Survey survey = HandingOver.survey(folder, recipient, showWriting, terminal);
             LocatedFinding found = survey.finding(new FindingId(finding.toUpperCase(Locale.ROOT)))
                     .orElseThrow(() -> new StoreException("This job has no finding " + finding + "; it has "
                             + String.join(

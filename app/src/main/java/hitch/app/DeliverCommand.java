@@ -44,7 +44,7 @@ final class DeliverCommand implements Callable<Integer> {
     private boolean acceptDamage;
 
     @Option(
-            names = Leaving.SHOW_WRITING,
+            names = HandingOver.SHOW_WRITING,
             description =
                     "Show writing on the pictures that nobody was asked about to whoever may not know the people.")
     private boolean showWriting;
@@ -54,8 +54,8 @@ final class DeliverCommand implements Callable<Integer> {
         Terminal terminal = new Terminal(spec.commandLine().getErr());
         try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
             Jobs.refuseDamage(folder, acceptDamage);
-            Survey survey = Leaving.survey(folder, recipient, showWriting, terminal);
-            Leaving.tell(
+            Survey survey = HandingOver.survey(folder, recipient, showWriting, terminal);
+            HandingOver.tell(
                     Disclosure.of(survey, recipient), survey, spec.commandLine().getErr());
             Delivery delivery = new Delivery(
                     survey, new Footage(folder.folder()), BuiltInVoice.narrator(), Clock.systemUTC(), folder.damage());

@@ -66,7 +66,7 @@ public final class Disclosure {
 
     /** Free text as this recipient may read it. */
     public String text(String free) {
-        return names.map(n -> n.in(free)).orElse(free);
+        return shown.text(free);
     }
 
     /** Names there may still be in what this recipient gets, to be asked about; none for who may know the people. */

@@ -81,7 +81,8 @@ final class FindingsShown {
                         .from(run.opening().withPlace(text(run.opening().place())));
     }
 
-    private String text(String free) {
+    /** Free text as the recipient may read it. */
+    String text(String free) {
         return names.map(n -> n.in(free)).orElse(free);
     }
 }

@@ -135,7 +135,7 @@ public record Job(
             case Edit.SetRules e -> withRules(rules.with(e.part()));
             case Edit.PutClip e ->
                 withClips(put(clips, e.clip(), c -> c.id().equals(e.clip().id())), marks);
-            case Edit.LeaveOutClip e -> leaveOut(e.clip());
+            case Edit.LeaveOutClip e -> Settling.leaveOut(this, e.clip());
             case Edit.OrderClips e -> withClips(Settling.ordered(this, e.order()), marks);
             case Edit.SetAside e -> withAside(e.clip(), e.aside());
             case Edit.PlacePhoto e -> Settling.place(this, e);
@@ -233,12 +233,6 @@ public record Job(
         return withFindings(list().changed(id, how));
     }
 
-    private Job leaveOut(ClipId id) {
-        Map<ClipId, CounterMarks> fewer = new LinkedHashMap<>(marks);
-        fewer.remove(id);
-        return withClips(clips.stream().filter(c -> !c.id().equals(id)).toList(), Collections.unmodifiableMap(fewer));
-    }
-
     private Job withAside(ClipId id, boolean out) {
         Set<ClipId> next = new LinkedHashSet<>(aside);
         boolean changed = out ? clip(id).isPresent() && next.add(id) : next.remove(id);
@@ -266,7 +260,7 @@ public record Job(
                 .toList();
     }
 
-    private Job withClips(List<Clip> clips, Map<ClipId, CounterMarks> marks) {
+    Job withClips(List<Clip> clips, Map<ClipId, CounterMarks> marks) {
         return JobBuilder.builder(this).clips(clips).marks(marks).build();
     }
 

@@ -1,5 +1,6 @@
 package hitch.core.job;
 
+import hitch.core.counter.CounterMarks;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.PhotoPlace;
@@ -9,6 +10,7 @@ import hitch.core.footage.ClipId;
 import hitch.core.run.Run;
 import hitch.core.talk.Commentary;
 import java.util.ArrayList;
+import java.util.Collections;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -53,6 +55,14 @@ final class Settling {
         photos.replaceAll(
                 (photo, place) -> place.equals(new PhotoPlace.OfFinding(other)) ? new PhotoPlace.OfFinding(id) : place);
         return job.change(id, f -> f.seenAgain(more)).withPhotos(photos).with(new Edit.RemoveFinding(other));
+    }
+
+    /** Without a clip and what is known of its counter. */
+    static Job leaveOut(Job job, ClipId id) {
+        Map<ClipId, CounterMarks> fewer = new LinkedHashMap<>(job.marks());
+        fewer.remove(id);
+        return job.withClips(
+                job.clips().stream().filter(c -> !c.id().equals(id)).toList(), Collections.unmodifiableMap(fewer));
     }
 
     /** The clips as asked, those not named behind them. */

@@ -18,11 +18,11 @@ import java.io.PrintWriter;
 import java.util.Map;
 
 /** The survey that something is handed on from, and what is told first of names in it. */
-final class Leaving {
+final class HandingOver {
     /** What the option is called that shows writing nobody was asked about. */
     static final String SHOW_WRITING = "--show-writing";
 
-    private Leaving() {}
+    private HandingOver() {}
 
     /**
      * @param shown whether writing that nobody was asked about is shown
