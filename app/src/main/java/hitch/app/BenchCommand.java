@@ -8,6 +8,7 @@ import hitch.bench.LineTable;
 import hitch.bench.MotionTable;
 import hitch.bench.PlainClip;
 import hitch.bench.RecordTimes;
+import hitch.bench.SceneTimes;
 import hitch.bench.TalkTable;
 import hitch.bench.TalkTimes;
 import hitch.bench.harm.BreakTable;
@@ -37,7 +38,9 @@ import picocli.CommandLine.Spec;
             "footage: seeking, stepping, looking through.  counter: reading a counter, against a bare decode.",
             "faces: how right counters in 14 typefaces are read (half an hour).  motion: clips without a counter.",
             "notes: 2,000 captions and a megabyte of anything; the demo's commentary against the simulated pipe.",
-            "line: made-up lines against their truth.  record: 100,000 edits."
+            "line: made-up lines against their truth.  record: 100,000 edits.",
+            "scenes: how fast the simulated camera makes footage.",
+            "break: attacks on everything that is read.  leaks: what districts get, searched."
         },
         footer = {"", "Example:", "  ./hitch bench footage", "  ./hitch bench counter street.mp4"},
         mixinStandardHelpOptions = true)
@@ -57,6 +60,7 @@ final class BenchCommand implements Callable<Integer> {
         NOTES,
         LINE,
         RECORD,
+        SCENES,
         BREAK,
         LEAKS
     }
@@ -67,7 +71,8 @@ final class BenchCommand implements Callable<Integer> {
     @Parameters(
             index = "0",
             paramLabel = "WHAT",
-            description = "What to measure: footage, counter, faces, motion, notes, line, record, break or leaks.")
+            description =
+                    "What to measure: footage, counter, faces, motion, notes, line, record, scenes, break or leaks.")
     private What what;
 
     @Parameters(
@@ -106,6 +111,7 @@ final class BenchCommand implements Callable<Integer> {
                 case NOTES -> notes(say);
                 case LINE -> line(say);
                 case RECORD -> RecordTimes.run(System::nanoTime, say);
+                case SCENES -> SceneTimes.run(scratch, System::nanoTime, say);
                 case BREAK -> {
                     return broken(scratch, say);
                 }
@@ -181,7 +187,8 @@ final class BenchCommand implements Callable<Integer> {
     }
 
     private Path demo(Path scratch) throws MediaException, StoreException, IOException {
-        DemoJob.create(scratch.resolve("demo"), new Terminal(spec.commandLine().getErr()));
+        DemoJob.FIRST.create(
+                scratch.resolve("demo"), new Terminal(spec.commandLine().getErr()));
         return scratch;
     }
 }

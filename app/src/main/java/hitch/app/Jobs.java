@@ -2,24 +2,27 @@ package hitch.app;
 
 import hitch.desk.HitchWindow;
 import hitch.media.MediaException;
+import hitch.sim.DemoJob;
 import hitch.store.DataFolder;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.Optional;
 
 /** Finds the job a command names. */
 final class Jobs {
     private Jobs() {}
 
     /**
-     * Opens the job in the folder {@code name}, or a fresh copy of the demo job for {@code demo}.
+     * Opens the job in the folder {@code name}, or a fresh copy of a demo job for {@code demo} or {@code second}.
      *
      * @param err where it is told what of the record is torn, damaged or not known
      */
     static JobFolder open(String name, PrintWriter err) throws StoreException, MediaException {
+        Optional<DemoJob> demo = DemoJob.of(name);
         JobFolder folder =
-                JobFolder.open(name.equals("demo") ? HitchWindow.freshDemo(DataFolder.path()) : Path.of(name));
+                JobFolder.open(demo.isPresent() ? HitchWindow.freshDemo(demo.get(), DataFolder.path()) : Path.of(name));
         folder.notices().forEach(err::println);
         err.flush();
         return folder;

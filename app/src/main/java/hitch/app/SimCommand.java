@@ -2,9 +2,11 @@ package hitch.app;
 
 import hitch.media.voice.BuiltInVoice;
 import hitch.sim.DemoJob;
-import hitch.sim.Scenario;
-import hitch.sim.ScenarioFile;
-import hitch.sim.SimulatedCamera;
+import hitch.sim.film.SimulatedCamera;
+import hitch.sim.scene.Scenario;
+import hitch.sim.scene.ScenarioFile;
+import hitch.sim.sheet.ContactSheet;
+import hitch.sim.sheet.Specimens;
 import hitch.store.out.OutFolder;
 import java.nio.file.Path;
 import java.util.List;
@@ -17,8 +19,17 @@ import picocli.CommandLine.Spec;
 
 @Command(
         name = "sim",
-        description = "Records a scenario with the simulated camera: its clips, and the truth beside each.",
-        footer = {"", "Example:", "  ./hitch sim demo --out OUT", "  ./hitch sim my-pipe.yaml --out OUT"},
+        description = {
+            "Records a scenario with the simulated camera: its clips, and the truth beside each.",
+            "How a scenario is written: docs/SCENES.md."
+        },
+        footer = {
+            "",
+            "Example:",
+            "  ./hitch sim demo --out OUT",
+            "  ./hitch sim my-pipe.yaml --out OUT",
+            "  ./hitch sim sheets --out docs/scenes"
+        },
         mixinStandardHelpOptions = true)
 final class SimCommand implements Callable<Integer> {
     @Spec
@@ -27,7 +38,8 @@ final class SimCommand implements Callable<Integer> {
     @Parameters(
             index = "0",
             paramLabel = "SCENARIO",
-            description = "Scenario file (YAML), or demo for the shipped one.")
+            description =
+                    "Scenario file (YAML); demo or second for the shipped ones; sheets for a picture of each thing.")
     private String scenario;
 
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder to write into.")
@@ -35,10 +47,18 @@ final class SimCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws Exception {
-        Scenario read = scenario.equals("demo") ? DemoJob.scenario() : ScenarioFile.read(Path.of(scenario));
         OutFolder.of(out, List.of());
-        new SimulatedCamera(read, BuiltInVoice.technician())
-                .recordAll(out, new Terminal(spec.commandLine().getErr()));
+        if (scenario.equals("sheets")) {
+            for (String name : Specimens.all().keySet()) {
+                ContactSheet.save(name, out);
+            }
+        } else {
+            Scenario read = DemoJob.of(scenario).isPresent()
+                    ? DemoJob.of(scenario).get().scenario()
+                    : ScenarioFile.read(Path.of(scenario));
+            new SimulatedCamera(read, BuiltInVoice.technician())
+                    .recordAll(out, new Terminal(spec.commandLine().getErr()));
+        }
         spec.commandLine().getOut().println(out);
         return 0;
     }

@@ -83,6 +83,19 @@ class FloorsTest {
             .dependOnClassesThat()
             .haveFullyQualifiedName("hitch.core.survey.Survey");
 
+    /** A clip is a clip: the desk opens the demo jobs, and knows nothing of how their footage was made. */
+    @ArchTest
+    static final ArchRule theDeskDoesNotKnowThatFootageIsMade = noClasses()
+            .that()
+            .resideInAPackage("hitch.desk..")
+            .should()
+            .dependOnClassesThat()
+            .resideInAPackage("hitch.sim.*..");
+
+    @ArchTest
+    static final ArchRule roomsOfTheSimulatorHaveNoCircle =
+            slices().matching("hitch.sim.(*)..").should().beFreeOfCycles();
+
     @ArchTest
     static final ArchRule nothingOpensTheNetwork = noClasses()
             .should()

@@ -10,8 +10,11 @@ import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
 import hitch.core.talk.Whereabouts;
 import hitch.sim.DemoJob;
-import hitch.sim.Scenario;
-import hitch.sim.SpokenTake;
+import hitch.sim.film.SpokenTake;
+import hitch.sim.scene.Kind;
+import hitch.sim.scene.Scenario;
+import hitch.sim.scene.Take;
+import hitch.sim.scene.Thing;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.List;
@@ -26,12 +29,15 @@ public final class TalkTable {
     /** A speaker looks ahead of the lens by up to this much. */
     private static final double REACH_FT = 3;
 
-    private static final Map<String, FindingKind> KINDS = Map.of(
-            "roots", FindingKind.ROOTS,
-            "offset", FindingKind.OFFSET,
-            "water", FindingKind.STANDING_WATER,
-            "tie-in", FindingKind.TIE_IN,
-            "debris", FindingKind.DEBRIS);
+    private static final Map<Kind, FindingKind> KINDS = Map.of(
+            Kind.ROOTS, FindingKind.ROOTS,
+            Kind.OFFSET, FindingKind.OFFSET,
+            Kind.SAG, FindingKind.STANDING_WATER,
+            Kind.TIE_IN, FindingKind.TIE_IN,
+            Kind.CRACK, FindingKind.CRACK,
+            Kind.SCALE, FindingKind.SCALE,
+            Kind.GREASE, FindingKind.GREASE,
+            Kind.DEBRIS, FindingKind.DEBRIS);
 
     /**
      * Something the pipe truly has.
@@ -59,12 +65,12 @@ public final class TalkTable {
     private TalkTable() {}
 
     public static Outcome demo(NoteReader reader, Consumer<String> say) {
-        Scenario scenario = DemoJob.scenario();
+        Scenario scenario = DemoJob.FIRST.scenario();
         List<True> truth = truth(scenario);
         Set<True> found = new HashSet<>();
         int drafts = 0;
         int right = 0;
-        for (Scenario.Take take : scenario.clips()) {
+        for (Take take : scenario.clips()) {
             Whereabouts where = SpokenTake.where(scenario, take);
             Spoken.All all = new TalkReader(reader, LengthUnit.FEET).read(SpokenTake.cues(take));
             for (Spoken spoken : all.drafts()) {
@@ -108,8 +114,11 @@ public final class TalkTable {
 
     private static List<True> truth(Scenario scenario) {
         List<True> truth = new ArrayList<>();
-        for (Scenario.Feature f : scenario.features()) {
-            truth.add(new True(KINDS.get(f.kind()), f.at(), f.to() == 0 ? f.at() : f.to()));
+        for (Thing thing : scenario.things()) {
+            FindingKind kind = KINDS.get(thing.kind());
+            if (kind != null) {
+                truth.add(new True(kind, thing.at(), thing.to()));
+            }
         }
         List<Scenario.Pipe> pipes = scenario.pipes();
         for (int i = 1; i < pipes.size(); i++) {

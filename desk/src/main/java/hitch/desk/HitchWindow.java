@@ -151,18 +151,18 @@ public final class HitchWindow implements StartScreen.Choices {
     @Override
     public void demo() {
         notices.say("Setting up a fresh copy of the demo job…");
-        later(() -> JobFolder.open(freshDemo(data)), this::enter);
+        later(() -> JobFolder.open(freshDemo(DemoJob.FIRST, data)), this::enter);
     }
 
-    /** Makes a fresh copy of the demo job and tells where. */
-    public static Path freshDemo(Path data) throws StoreException, MediaException {
+    /** Makes a fresh copy of a demo job and tells where. */
+    public static Path freshDemo(DemoJob which, Path data) throws StoreException, MediaException {
         Path demos = data.resolve("demo");
         int number = 1;
-        while (Files.exists(demos.resolve("teasel-lane-" + number))) {
+        while (Files.exists(demos.resolve(which.folder() + "-" + number))) {
             number++;
         }
-        Path folder = demos.resolve("teasel-lane-" + number);
-        DemoJob.create(folder, Progress.NONE);
+        Path folder = demos.resolve(which.folder() + "-" + number);
+        which.create(folder, Progress.NONE);
         return folder;
     }
 

@@ -51,7 +51,7 @@ class TalkWindowTest extends OpenWindow {
     protected Path create(Path folder) throws Exception {
         if (demo == null) {
             demo = Files.createTempDirectory("hitch-talk").resolve("demo");
-            DemoJob.create(demo, Progress.NONE);
+            DemoJob.FIRST.create(demo, Progress.NONE);
         }
         try (Stream<Path> all = Files.walk(demo)) {
             for (Path from : all.toList()) {

@@ -43,7 +43,7 @@ final class Attacks {
     /** @param whole folder for what is damaged in copies */
     static List<Attack> all(Path whole) throws IOException, MediaException, StoreException {
         Path job = whole.resolve("job");
-        DemoJob.create(job, Progress.NONE);
+        DemoJob.FIRST.create(job, Progress.NONE);
         Path clip = job.resolve("clips/C1-marks.mp4");
         byte[] captions = captions().getBytes(StandardCharsets.UTF_8);
         byte[] counter = counter().getBytes(StandardCharsets.UTF_8);

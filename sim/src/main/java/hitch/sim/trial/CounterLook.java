@@ -93,12 +93,30 @@ public record CounterLook(
         String clock = String.format("10:%02d:%02d", 14 + (int) seconds / 60, (int) seconds % 60);
         word(g, clock, near, top ? height - near : near + small, small, true, width);
         word(g, "6 in", near, top ? near + tall : height - near, small, !right, width);
+        number(g, width, height, form.text(feet));
+    }
+
+    /** The number, with its unit in smaller letters behind it. */
+    private void number(Graphics2D g, int width, int height, String text) {
+        double near = 14 + tall * 0.3;
         double foot = top ? near + tall : height - near;
         double unit = form.small.isEmpty() ? 0 : tall * SMALLER * (form.small.length() + 0.8);
-        word(g, form.text(feet), right ? near + unit : near, foot, tall, right, width);
+        word(g, text, right ? near + unit : near, foot, tall, right, width);
         if (!form.small.isEmpty()) {
-            double number = shape(g, form.text(feet), tall).getBounds2D().getMaxX() + tall * 0.4;
-            word(g, form.small, right ? near : near + number, foot, tall * SMALLER, right, width);
+            double past = shape(g, text, tall).getBounds2D().getMaxX() + tall * 0.4;
+            word(g, form.small, right ? near : near + past, foot, tall * SMALLER, right, width);
+        }
+    }
+
+    /** Burns the counter in, and a stamp in the corner opposite. */
+    public void burnIn(Graphics2D g, int width, int height, String stamp, String counter) {
+        double near = 14 + tall * 0.3;
+        double small = Math.max(9, tall * 0.6);
+        if (!stamp.isEmpty()) {
+            word(g, stamp, near, top ? height - near : near + small, small, right == top, width);
+        }
+        if (!counter.isEmpty()) {
+            number(g, width, height, counter);
         }
     }
 

@@ -1,7 +1,7 @@
 package hitch.store.described;
 
+import hitch.store.NearestWord;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
@@ -121,27 +121,6 @@ final class FieldForm<R> {
     }
 
     private String nearest(String key) {
-        return fields.stream()
-                .map(Field::key)
-                .min(Comparator.comparingInt(k -> distance(k, key)))
-                .orElse("");
-    }
-
-    /** How many letters must be changed to make one word the other (Levenshtein, 1965). */
-    private static int distance(String a, String b) {
-        int[] row = new int[b.length() + 1];
-        for (int j = 0; j <= b.length(); j++) {
-            row[j] = j;
-        }
-        for (int i = 1; i <= a.length(); i++) {
-            int before = row[0];
-            row[0] = i;
-            for (int j = 1; j <= b.length(); j++) {
-                int same = before + (a.charAt(i - 1) == b.charAt(j - 1) ? 0 : 1);
-                before = row[j];
-                row[j] = Math.min(same, Math.min(row[j], row[j - 1]) + 1);
-            }
-        }
-        return row[b.length()];
+        return NearestWord.to(key, fields.stream().map(Field::key).toList());
     }
 }

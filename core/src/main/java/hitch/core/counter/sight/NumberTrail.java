@@ -2,6 +2,7 @@ package hitch.core.counter.sight;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /** The numbers seen in one place of a clip's pictures, and how much they behave like a counter. */
 final class NumberTrail {
@@ -142,6 +143,12 @@ final class NumberTrail {
         return Math.abs(change) <= FASTEST * (b.seconds() - a.seconds()) + 1;
     }
 
+    /** Whether a number goes with the one before it or after it: what stands still and is misread once does not change. */
+    private boolean isBelieved(int i) {
+        return i > 0 && isPlausible(seen.get(i - 1), seen.get(i))
+                || i + 1 < seen.size() && isPlausible(seen.get(i), seen.get(i + 1));
+    }
+
     /** How much the place behaves like a counter, 0 to 1: often read, surely, changing, never faster than a cable. */
     double rate(int looks) {
         if (seen.size() < Math.max(3, LEAST_SHARE * looks)) {
@@ -152,8 +159,11 @@ final class NumberTrail {
             plausible += isPlausible(seen.get(i - 1), seen.get(i)) ? 1 : 0;
         }
         double pairs = seen.size() - 1;
-        long values =
-                seen.stream().mapToDouble(s -> s.text().value()).distinct().count();
+        long values = IntStream.range(0, seen.size())
+                .filter(this::isBelieved)
+                .mapToDouble(i -> seen.get(i).text().value())
+                .distinct()
+                .count();
         boolean whole = decimals() == 0;
         boolean clock = isClock();
         double sure = seen.stream().mapToDouble(s -> s.text().sure()).average().orElse(0);
