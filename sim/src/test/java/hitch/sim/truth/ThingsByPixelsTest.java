@@ -18,6 +18,7 @@ import java.util.EnumMap;
 import java.util.List;
 import java.util.Map;
 import java.util.stream.Stream;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.Arguments;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -163,5 +164,49 @@ class ThingsByPixelsTest {
         }
         assertThat(changed).as("pixels of %s that show it", thing.name()).isGreaterThan(8);
         assertThat((double) before / all).as("changed before it").isLessThan(0.04);
+    }
+
+    private static Seen see(Scenario scenario, Take take) {
+        Bore bore = new Bore(scenario);
+        Seen seen = new Seen(new float[WIDE * HIGH * 3], new float[WIDE * HIGH]);
+        new PipeView(scenario, bore, new Skin(scenario, bore, scenario.things()), take)
+                .draw(new CameraPath(scenario, take).lens(bore, 1), 1, WIDE, HIGH, seen.rgb(), seen.depth());
+        return seen;
+    }
+
+    private static Take stand(String toward, double at) {
+        return new Take(
+                "s.mp4", "", "run", toward, List.of(new Take.Stand(0, at), new Take.Stand(2, at)), null, null, null);
+    }
+
+    private static float light(Seen seen, int x, int y) {
+        return seen.rgb()[(y * WIDE + x) * 3 + 1];
+    }
+
+    @Test
+    void daylightFallsInWhereTheLineEnds() {
+        Scenario vent = pipe(Material.PVC, List.of(Thing.at(Kind.VENT, 0, 12, 0, "daylight")));
+        Take up = stand("building", -1);
+        Seen day = see(vent, up);
+        Seen dark = see(pipe(Material.PVC, List.of()), up);
+        float most = 0;
+        for (int i = 0; i < day.rgb().length; i++) {
+            most = Math.max(most, day.rgb()[i]);
+        }
+        assertThat(most).isGreaterThan(1);
+        assertThat(light(day, 4, HIGH / 2)).as("the wall about it is lit").isGreaterThan(light(dark, 4, HIGH / 2));
+    }
+
+    @Test
+    void theMainLiesAcrossTheEndAndTheHeadGoesAlongIt() {
+        Scenario main = pipe(Material.PVC, List.of(Thing.at(Kind.MAIN, LENGTH, 3, 10, "concrete")));
+        Seen before = see(main, stand("main", LENGTH - 0.6));
+        assertThat(before.depth()[HIGH / 2 * WIDE + WIDE / 2])
+                .as("its far wall")
+                .isBetween(0.7f, 1.9f);
+        Seen along = see(main, stand("main", LENGTH + 2));
+        assertThat(along.depth()[HIGH / 2 * WIDE + WIDE / 2])
+                .as("down the main")
+                .isGreaterThan(3);
     }
 }

@@ -15,6 +15,7 @@ import net.jqwik.api.Arbitrary;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.Provide;
+import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
@@ -105,6 +106,12 @@ class NothingLostTest {
                     .as("\"%s\" of \"%s\"; chips %s; text %s", one, typed, note.chips(), text)
                     .isTrue();
         }
+    }
+
+    @Test
+    void aWordWithAHyphenIsOneWord() {
+        Note note = READER.read("re-lined zero the counter change into cast", LengthUnit.FEET);
+        assertThat(note.chips()).anySatisfy(c -> assertThat(c.start()).isZero());
     }
 
     private static boolean covers(List<Chip> chips, Chip first, int from, int to) {
