@@ -43,7 +43,7 @@ class StartScreenTest extends QuickHand {
     void theDemoOpensAWholeJobAndIsRememberedAsRecent() throws TimeoutException {
         clickOn("#demo");
         untilJob();
-        assertThat(window.job().orElseThrow().work().now().survey().findings()).hasSize(21);
+        assertThat(window.job().orElseThrow().work().now().survey().findings()).hasSize(24);
         clickOn("Jobs");
         assertThat(window.job()).isEmpty();
         clickOn("teasel-lane-1");

@@ -24,9 +24,10 @@ import tools.jackson.databind.json.JsonMapper;
  *
  * @param clip file name of the take
  * @param things what is in the pipe, and when it is seen
+ * @param water how deep it stood along the pipe, every half foot where there was any
  * @param moments five times a second, in order of time
  */
-public record Truth(String clip, List<Told> things, List<Moment> moments) {
+public record Truth(String clip, List<Told> things, List<Depth> water, List<Moment> moments) {
     private static final double STEP = 0.2;
     /** Rims are told of joints that lie so far ahead, feet. */
     private static final double NEAREST_RIM = 0.25;
@@ -51,6 +52,9 @@ public record Truth(String clip, List<Told> things, List<Moment> moments) {
             String counts,
             double share,
             List<double[]> seen) {}
+
+    /** Depth of the water at a station when the take began, at its deepest, and when it ended, inches. */
+    public record Depth(double stationFt, double firstIn, double deepestIn, double lastIn) {}
 
     /**
      * The truth at a second.
@@ -94,7 +98,7 @@ public record Truth(String clip, List<Told> things, List<Moment> moments) {
             for (int i = 0; i * STEP <= take.seconds() + 1e-9; i++) {
                 moments.add(new Moment(round(i * STEP), 0, 0, "still", 0, 0, List.of(), List.of()));
             }
-            return new Truth(take.file(), List.of(), moments);
+            return new Truth(take.file(), List.of(), List.of(), moments);
         }
         Sights sights = new Sights(scenario, take, bore, skin);
         WaterLevel water = new WaterLevel(scenario, bore, take);
@@ -118,7 +122,25 @@ public record Truth(String clip, List<Told> things, List<Moment> moments) {
                 .filter(t -> t.isOn(take))
                 .map(t -> told(scenario, bore, t, head, take, skin, moments))
                 .toList();
-        return new Truth(take.file(), told, moments);
+        return new Truth(take.file(), told, depths(bore, water, take), moments);
+    }
+
+    private static List<Depth> depths(Bore bore, WaterLevel water, Take take) {
+        List<Depth> depths = new ArrayList<>();
+        for (double station = Math.ceil(bore.start() * 2) / 2; station <= bore.end(); station += 0.5) {
+            double deepest = 0;
+            for (double t = 0; t <= take.seconds(); t += 1) {
+                deepest = Math.max(deepest, water.at(station, t));
+            }
+            if (deepest > 0) {
+                depths.add(new Depth(
+                        station,
+                        round(water.at(station, 0) * 12),
+                        round(deepest * 12),
+                        round(water.at(station, take.seconds()) * 12)));
+            }
+        }
+        return depths;
     }
 
     private static Told told(

@@ -82,6 +82,10 @@ class TruthTest {
                 .max()
                 .orElseThrow();
         assertThat(deepest).isCloseTo(1.6, within(0.05));
+        assertThat(Truth.of(pipe(water), OUT).water())
+                .extracting(Truth.Depth::stationFt)
+                .containsExactly(2.5, 3.0, 3.5, 4.0, 4.5, 5.0, 5.5);
+        assertThat(Truth.of(pipe(water), BACK).water()).isEmpty();
         assertThat(Truth.of(pipe(water), BACK).moments())
                 .allSatisfy(m -> assertThat(m.waterIn()).isZero());
         assertThat(Truth.of(pipe(water), BACK).things()).isEmpty();
