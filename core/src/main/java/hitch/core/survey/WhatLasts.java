@@ -57,7 +57,9 @@ public final class WhatLasts {
         if (isWater(finding.kind())) {
             return water(finding, words);
         }
-        if (Cleanable.is(finding.kind())
+        // Where the camera was stopped it may have passed once the pipe was cleaned.
+        boolean goes = Cleanable.is(finding.kind()) || finding.kind() == FindingKind.LIMIT;
+        if (goes
                 && phase != Phase.AFTER
                 && phase != Phase.BEYOND
                 && extent.isPresent()

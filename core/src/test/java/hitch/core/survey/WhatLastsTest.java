@@ -92,6 +92,20 @@ class WhatLastsTest {
     }
 
     @Test
+    void whereTheCameraWasStoppedAndPassedAfterTheCleaningIsNoLimitNow() {
+        LineJob stopped = new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 20)
+                .note("street", 19, "can't get past, roots");
+        assertThat(of(stopped.survey(), FindingKind.LIMIT).getFirst().weight()).isEqualTo(Weight.WATCH);
+        Survey after = stopped.run("after", Direction.WITH_FLOW, 0, 40, r -> r.in(Phase.AFTER))
+                .survey();
+        assertThat(of(after, FindingKind.LIMIT)).singleElement().satisfies(l -> {
+            assertThat(l.lasting()).isEqualTo(Lasting.CLEANED_SINCE);
+            assertThat(l.weight()).isEqualTo(Weight.NOTED);
+        });
+    }
+
+    @Test
     void rootsThatWereCutAndWhatIsLeftAreTwoStatements() {
         Survey survey = street().note("street", 20, "roots heavy, 80% of the bore")
                 .run("after", Direction.WITH_FLOW, 0, 40, r -> r.in(Phase.AFTER))

@@ -19,6 +19,10 @@ final class NoteRest {
     private static final Pattern WORD = Pattern.compile("[\\p{L}\\p{N}][\\p{L}\\p{N}'\u2019./-]*");
     private static final Pattern JOINING =
             Pattern.compile("(?:(?:and|or|then|plus|also|&|\\+)(?=[\\s,;]|$)[\\s,;]*)+", Pattern.CASE_INSENSITIVE);
+    /** A chip that says "with a cutter" has these words of the note in it. */
+    private static final String WITH = "with ";
+
+    private static final Pattern WITH_A = Pattern.compile("\\bwith(?: an?| the| our)?\\s+$", Pattern.CASE_INSENSITIVE);
     private static final int LONGEST_JOINING = 40;
     private static final String SEPARATING = ",;.:";
 
@@ -103,6 +107,10 @@ final class NoteRest {
             if (wordStart && joining.end() == at.start()) {
                 start = joining.start();
             }
+        }
+        if (start < 0 && at.label().startsWith(WITH) && !kept.get(at.start())) {
+            Matcher with = WITH_A.matcher(note).region(near, at.start());
+            start = with.find() ? with.start() : -1;
         }
         if (start >= 0) {
             extend(chip, start, at.end());

@@ -318,4 +318,12 @@ class TradeNoteReaderTest {
                 .ofMaxSize(9)
                 .map(l -> String.join(" ", l));
     }
+
+    @Test
+    void wordsThatOnlyLeadToWhatWasUsedAreNotLeftOver() {
+        var draft = new TradeNoteReader()
+                .read("cleaned 0-38 with a 3 in cutter", LengthUnit.FEET)
+                .first();
+        assertThat(draft.remark()).isEmpty();
+    }
 }
