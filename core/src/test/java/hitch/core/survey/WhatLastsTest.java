@@ -93,9 +93,8 @@ class WhatLastsTest {
 
     @Test
     void whereTheCameraWasStoppedAndPassedAfterTheCleaningIsNoLimitNow() {
-        LineJob stopped = new LineJob()
-                .run("street", Direction.WITH_FLOW, 0, 20)
-                .note("street", 19, "can't get past, roots");
+        LineJob stopped =
+                new LineJob().run("street", Direction.WITH_FLOW, 0, 20).note("street", 19, "can't get past, roots");
         assertThat(of(stopped.survey(), FindingKind.LIMIT).getFirst().weight()).isEqualTo(Weight.WATCH);
         Survey after = stopped.run("after", Direction.WITH_FLOW, 0, 40, r -> r.in(Phase.AFTER))
                 .survey();

@@ -3,8 +3,10 @@ package hitch.sim.view;
 import hitch.sim.pipe.Bore;
 import hitch.sim.pipe.Noise;
 import hitch.sim.scene.Act;
+import hitch.sim.scene.Kind;
 import hitch.sim.scene.Scenario;
 import hitch.sim.scene.Take;
+import hitch.sim.scene.Thing;
 import java.util.List;
 
 /** How the head moves: eased between the stands of a take, with the jerks of a cable pushed by hand. */
@@ -12,11 +14,22 @@ public final class CameraPath {
     /** The skid holds the lens a little under an inch and a half above the bottom, feet. */
     private static final double SKID = 0.118;
 
+    /** It climbs onto what lies there over so much, feet, and keeps its lens so far above it. */
+    private static final double OVER = 0.5;
+
+    private static final double CLEAR = 0.03;
+    /** The share of a bore that a head still rides over. */
+    private static final double HIGHEST = 0.4;
+
     private final Take take;
+    private final List<Thing> lying;
     private final Noise noise;
 
     public CameraPath(Scenario scenario, Take take) {
         this.take = take;
+        this.lying = scenario.things().stream()
+                .filter(t -> t.isOn(take) && (t.is(Kind.SLUDGE) || t.is(Kind.SOIL)))
+                .toList();
         this.noise = new Noise(scenario.seed() + take.file().hashCode());
     }
 
@@ -53,8 +66,20 @@ public final class CameraPath {
     double height(Bore bore, double t) {
         double guide = take.reached(Act.GUIDE, t, 0);
         double middle = bore.radius(station(t));
-        double low = Math.min(SKID, middle * 0.72);
+        double low = Math.max(Math.min(SKID, middle * 0.72), lifted(bore, station(t)));
         return low + (middle - low) * guide;
+    }
+
+    /** How high the head rides on what lies on the bottom, feet. */
+    private double lifted(Bore bore, double station) {
+        double most = 0;
+        for (Thing thing : lying) {
+            double from = Math.clamp((station - thing.at() + OVER) / OVER, 0, 1);
+            double to = Math.clamp((thing.to() + OVER - station) / OVER, 0, 1);
+            double share = Math.min(HIGHEST, thing.amount()) * Math.min(from, to);
+            most = Math.max(most, share > 0 ? Bore.heightOf(share, bore.radius(station)) + CLEAR : 0);
+        }
+        return most;
     }
 
     /** Sway of the head, feet sideways and up. */

@@ -8,8 +8,10 @@ import hitch.sim.pipe.Bore;
 import hitch.sim.pipe.Skin;
 import hitch.sim.scene.Act;
 import hitch.sim.scene.Deed;
+import hitch.sim.scene.Kind;
 import hitch.sim.scene.Scenario;
 import hitch.sim.scene.Take;
+import hitch.sim.scene.Thing;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 
@@ -88,5 +90,13 @@ class CameraPathTest {
         CameraPath path = new CameraPath(scenario, with);
         assertThat(path.height(bore, 2)).isCloseTo(0.118, within(1e-6));
         assertThat(path.height(bore, 8)).isCloseTo(2 / 12.0, within(1e-6));
+    }
+
+    @Test
+    void theHeadRidesOnSludge() {
+        Take out = take();
+        Scenario scenario = pipe(out).with(List.of(new Thing(Kind.SLUDGE, 1, 4, 12, 0.35, "black", List.of())));
+        Bore bore = new Bore(scenario);
+        assertThat(new CameraPath(scenario, out).height(bore, 2)).isGreaterThan(Bore.heightOf(0.35, 2 / 12.0));
     }
 }
