@@ -126,7 +126,7 @@ class CommandsTest {
         assertThat(run(
                         "clip",
                         "demo",
-                        "f6",
+                        "f8",
                         "--before",
                         "1",
                         "--after",
@@ -134,8 +134,8 @@ class CommandsTest {
                         "--out",
                         folder.resolve("o").toString()))
                 .isZero();
-        assertThat(folder.resolve("o/f6-roots-untouched.mp4")).exists();
-        assertThat(folder.resolve("o/f6-roots-labelled.json")).exists();
+        assertThat(folder.resolve("o/f8-roots-untouched.mp4")).exists();
+        assertThat(folder.resolve("o/f8-roots-labelled.json")).exists();
         assertThat(run("clip", "demo", "F99", "--out", folder.toString())).isEqualTo(1);
         assertThat(err.toString()).contains("no finding F99");
         // Each time a fresh copy: the first one is still there, untouched.
