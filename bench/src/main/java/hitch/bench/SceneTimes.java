@@ -38,21 +38,15 @@ public final class SceneTimes {
                 List.of(),
                 List.of());
         for (int[] size : SIZES) {
-            Scenario scenario = new Scenario(
-                    demo.seed(),
-                    size[0],
-                    size[1],
-                    RATE,
-                    demo.bitRate() * size[1] / 480,
-                    demo.stamp(),
-                    demo.counter(),
-                    demo.visit(),
-                    demo.ground(),
-                    demo.pipes(),
-                    demo.things().stream().filter(t -> t.only().isEmpty()).toList(),
-                    demo.above(),
-                    List.of(way),
-                    List.of());
+            Scenario scenario = demo.withWidth(size[0])
+                    .withHeight(size[1])
+                    .withRate(RATE)
+                    .withBitRate(demo.bitRate() * size[1] / 480)
+                    .withThings(demo.things().stream()
+                            .filter(t -> t.only().isEmpty())
+                            .toList())
+                    .withPhotos(List.of())
+                    .withClips(List.of(way));
             SimulatedCamera camera = new SimulatedCamera(scenario, silent);
             camera.draw(way, 0);
             long start = clock.getAsLong();

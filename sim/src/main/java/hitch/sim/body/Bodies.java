@@ -32,7 +32,7 @@ public final class Bodies {
     /** The share of the bore that what stands in it covers, seen along the pipe; nothing for what is part of the wall. */
     public static double covered(Scenario scenario, Bore bore, Thing thing) {
         Coverage coverage = new Coverage(bore.radius(thing.at()));
-        for (Body body : of(scenario.with(List.of(thing)), bore)) {
+        for (Body body : of(scenario.withThings(List.of(thing)), bore)) {
             coverage.add(body);
         }
         return coverage.share();

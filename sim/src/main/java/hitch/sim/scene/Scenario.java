@@ -1,6 +1,7 @@
 package hitch.sim.scene;
 
 import hitch.core.pipe.Material;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -25,6 +26,7 @@ import java.util.Optional;
  * @param clips what was recorded
  * @param photos what was photographed above ground
  */
+@RecordBuilder
 public record Scenario(
         long seed,
         int width,
@@ -40,7 +42,8 @@ public record Scenario(
         List<Mark> above,
         List<Branch> branches,
         List<Take> clips,
-        List<Photo> photos) {
+        List<Photo> photos)
+        implements ScenarioBuilder.With {
 
     public Scenario {
         requireOf(pipes, "pipes");
@@ -92,27 +95,6 @@ public record Scenario(
         if (rate < 1 || rate > 60) {
             throw new IllegalArgumentException("rate is frames a second, 1 to 60, not " + rate);
         }
-    }
-
-    /** A line without branches. */
-    public Scenario(
-            long seed,
-            int width,
-            int height,
-            int rate,
-            int bitRate,
-            String stamp,
-            Counter counter,
-            Visit visit,
-            double ground,
-            List<Pipe> pipes,
-            List<Thing> things,
-            List<Mark> above,
-            List<Take> clips,
-            List<Photo> photos) {
-        this(
-                seed, width, height, rate, bitRate, stamp, counter, visit, ground, pipes, things, above, List.of(),
-                clips, photos);
     }
 
     /** How many notes were typed in all. */
@@ -236,20 +218,11 @@ public record Scenario(
         return things.stream().filter(t -> t.kind() == kind).toList();
     }
 
-    /** The same with other things in it. */
-    public Scenario with(List<Thing> others) {
-        return with(pipes, others);
-    }
-
-    private Scenario with(List<Pipe> laid, List<Thing> others) {
-        return new Scenario(
-                seed, width, height, rate, bitRate, stamp, counter, visit, ground, laid, others, above, branches, clips,
-                photos);
-    }
-
     /** The pipe that a take was recorded in, as a line of its own: the line, or a branch. */
     public Scenario pipeOf(Take take) {
-        return branch(take).map(b -> with(b.pipes(), b.things())).orElse(this);
+        return branch(take)
+                .map(b -> withPipes(b.pipes()).withThings(b.things()))
+                .orElse(this);
     }
 
     /** The branch that a take was recorded in. */

@@ -5,6 +5,7 @@ import hitch.sim.scene.Act;
 import hitch.sim.scene.Deed;
 import hitch.sim.scene.Kind;
 import hitch.sim.scene.Scenario;
+import hitch.sim.scene.ScenarioBuilder;
 import hitch.sim.scene.Take;
 import hitch.sim.scene.Thing;
 import java.util.ArrayList;
@@ -30,21 +31,15 @@ public record Specimen(String label, Scenario scenario, double second) {
                 + material.name().toLowerCase(Locale.ROOT).replace('_', ' ');
         return new Specimen(
                 name,
-                new Scenario(
-                        11,
-                        640,
-                        480,
-                        20,
-                        600_000,
-                        "",
-                        null,
-                        null,
-                        0,
-                        List.of(pipe),
-                        List.of(),
-                        null,
-                        List.of(still(List.of())),
-                        null),
+                ScenarioBuilder.builder()
+                        .seed(11)
+                        .width(640)
+                        .height(480)
+                        .rate(20)
+                        .bitRate(600_000)
+                        .pipes(List.of(pipe))
+                        .clips(List.of(still(List.of())))
+                        .build(),
                 1);
     }
 
@@ -70,7 +65,7 @@ public record Specimen(String label, Scenario scenario, double second) {
         List<Thing> things = new ArrayList<>(scenario.things());
         things.add(new Thing(kind, STAND + from, STAND + to, clock, amount, sort, List.of()));
         String name = kind.word() + ", " + sort + (amount > 0 ? " " + amount : "");
-        return new Specimen(things.size() == 1 ? name : label, scenario.with(things), second);
+        return new Specimen(things.size() == 1 ? name : label, scenario.withThings(things), second);
     }
 
     public Specimen called(String name) {
@@ -87,24 +82,7 @@ public record Specimen(String label, Scenario scenario, double second) {
 
     /** Seen at a second of another take. */
     public Specimen taken(Take take, double at) {
-        return new Specimen(
-                label,
-                new Scenario(
-                        scenario.seed(),
-                        scenario.width(),
-                        scenario.height(),
-                        scenario.rate(),
-                        scenario.bitRate(),
-                        scenario.stamp(),
-                        scenario.counter(),
-                        scenario.visit(),
-                        scenario.ground(),
-                        scenario.pipes(),
-                        scenario.things(),
-                        scenario.above(),
-                        List.of(take),
-                        List.of()),
-                at);
+        return new Specimen(label, scenario.withClips(List.of(take)).withPhotos(List.of()), at);
     }
 
     /** A take from one place to another, in feet, within so many seconds. */

@@ -29,7 +29,7 @@ final class Footprint {
     /** @param moved how far it has been shoved from its place, feet */
     List<float[]> of(Thing t, double moved) {
         List<float[]> points = new ArrayList<>();
-        for (Body body : Bodies.of(scenario.with(List.of(t)), bore)) {
+        for (Body body : Bodies.of(scenario.withThings(List.of(t)), bore)) {
             body.strands().forEach(s -> add(points, s.points(), body.thing().at() + moved));
             body.sheets().stream()
                     .limit(t.is(Kind.PLUG) ? 2 : 40)

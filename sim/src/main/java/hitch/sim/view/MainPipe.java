@@ -46,10 +46,6 @@ public final class MainPipe {
         return side * Math.PI / 2 * share * share * (3 - 2 * share);
     }
 
-    float side() {
-        return side;
-    }
-
     /** Puts a ray of a lens that is past the pipe's end where it stands in the main, turned as the head is. */
     void enter(Ray ray, double past) {
         double yaw = turned(past, side);

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.pipe.Material;
+import hitch.sim.TestPipe;
 import hitch.sim.pipe.Bore;
 import hitch.sim.scene.Kind;
 import hitch.sim.scene.Scenario;
@@ -17,21 +18,7 @@ class BodiesTest {
     private static Scenario pipe(int inches) {
         Take take = new Take(
                 "a.mp4", "", "run", "main", List.of(new Take.Stand(0, 0), new Take.Stand(9, 5)), null, null, null);
-        return new Scenario(
-                3,
-                320,
-                240,
-                10,
-                1,
-                "",
-                null,
-                null,
-                0,
-                List.of(new Scenario.Pipe(0, 10, Material.CLAY, inches, 3, "")),
-                null,
-                null,
-                List.of(take),
-                null);
+        return TestPipe.of(new Scenario.Pipe(0, 10, Material.CLAY, inches, 3, ""), List.of(take));
     }
 
     @ParameterizedTest(name = "{0} {1} of {2} in {3} in")

@@ -3,6 +3,7 @@ package hitch.sim.film;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.pipe.Material;
+import hitch.sim.TestPipe;
 import hitch.sim.scene.Scenario;
 import hitch.sim.scene.Take;
 import java.util.List;
@@ -17,21 +18,8 @@ class GroundViewTest {
     private static float[] walk(double from, Scenario.Mark... marks) {
         Take take = new Take(
                 "a.mp4", "", "", "", List.of(new Take.Stand(0, from), new Take.Stand(9, from)), null, null, null);
-        Scenario scenario = new Scenario(
-                3,
-                320,
-                240,
-                10,
-                1,
-                "",
-                null,
-                null,
-                0,
-                List.of(new Scenario.Pipe(0, 20, Material.CLAY, 6, 3, "")),
-                null,
-                List.of(marks),
-                List.of(take),
-                null);
+        Scenario scenario = TestPipe.of(new Scenario.Pipe(0, 20, Material.CLAY, 6, 3, ""), List.of(take))
+                .withAbove(List.of(marks));
         float[] rgb = new float[WIDE * HIGH * 3];
         new GroundView(scenario, take).draw(2, WIDE, HIGH, rgb);
         return rgb;

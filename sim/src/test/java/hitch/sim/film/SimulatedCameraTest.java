@@ -45,21 +45,14 @@ class SimulatedCameraTest {
         List<Thing> things = takes.equals(DEMO.clips())
                 ? DEMO.things()
                 : DEMO.things().stream().filter(t -> t.only().isEmpty()).toList();
-        return new Scenario(
-                seed,
-                160,
-                120,
-                10,
-                200_000,
-                DEMO.stamp(),
-                DEMO.counter(),
-                DEMO.visit(),
-                DEMO.ground(),
-                DEMO.pipes(),
-                things,
-                DEMO.above(),
-                takes,
-                List.of());
+        return DEMO.withSeed(seed)
+                .withWidth(160)
+                .withHeight(120)
+                .withRate(10)
+                .withBitRate(200_000)
+                .withThings(things)
+                .withPhotos(List.of())
+                .withClips(takes);
     }
 
     private static double brightness(int[] rgb) {

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.pipe.Material;
 import hitch.sim.DemoJob;
+import hitch.sim.TestPipe;
 import hitch.sim.scene.Kind;
 import hitch.sim.scene.Scenario;
 import hitch.sim.scene.Take;
@@ -119,21 +120,8 @@ class BoreAndSkinTest {
         Take take = new Take(
                 "a.mp4", "", "run", "main", List.of(new Take.Stand(0, 0), new Take.Stand(9, 5)), null, null, null);
         Thing thing = new Thing(kind, kind.isStretch() ? 2 : 4, kind.isStretch() ? 6 : 4, 12, share, sort, List.of());
-        Scenario scenario = new Scenario(
-                3,
-                320,
-                240,
-                10,
-                1,
-                "",
-                null,
-                null,
-                0,
-                List.of(new Scenario.Pipe(0, 8, Material.PVC, inches, 10, "")),
-                List.of(thing),
-                null,
-                List.of(take),
-                null);
+        Scenario scenario = TestPipe.of(new Scenario.Pipe(0, 8, Material.PVC, inches, 10, ""), List.of(take))
+                .withThings(List.of(thing));
         Bore bore = new Bore(scenario);
         Skin skin = new Skin(scenario, bore, scenario.things());
         double filled = java.util.stream.DoubleStream.iterate(3.8, s -> s < 4.2, s -> s + 0.05)

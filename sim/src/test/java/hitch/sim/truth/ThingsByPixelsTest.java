@@ -3,6 +3,7 @@ package hitch.sim.truth;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.pipe.Material;
+import hitch.sim.TestPipe;
 import hitch.sim.pipe.Bore;
 import hitch.sim.pipe.Skin;
 import hitch.sim.scene.Kind;
@@ -72,21 +73,11 @@ class ThingsByPixelsTest {
                 null,
                 null,
                 null);
-        return new Scenario(
-                7,
-                640,
-                480,
-                20,
-                1,
-                "",
-                null,
-                null,
-                0,
-                List.of(new Scenario.Pipe(0, LENGTH, material, 4, 20, "")),
-                things,
-                null,
-                List.of(take),
-                null);
+        return TestPipe.of(new Scenario.Pipe(0, LENGTH, material, 4, 20, ""), List.of(take))
+                .withSeed(7)
+                .withThings(things)
+                .withWidth(640)
+                .withHeight(480);
     }
 
     private static Seen see(Scenario scenario, Bore bore, Skin skin) {

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.pipe.Material;
+import hitch.sim.TestPipe;
 import hitch.sim.pipe.Bore;
 import hitch.sim.pipe.Skin;
 import hitch.sim.scene.Kind;
@@ -25,21 +26,8 @@ class TruthTest {
     }
 
     private static Scenario pipe(Thing... things) {
-        return new Scenario(
-                3,
-                320,
-                240,
-                10,
-                1,
-                "",
-                null,
-                null,
-                0,
-                List.of(new Scenario.Pipe(0, 9, Material.CLAY, 4, 3, "")),
-                List.of(things),
-                null,
-                List.of(OUT, BACK),
-                null);
+        return TestPipe.of(new Scenario.Pipe(0, 9, Material.CLAY, 4, 3, ""), List.of(OUT, BACK))
+                .withThings(List.of(things));
     }
 
     @Test

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.pipe.Material;
+import hitch.sim.TestPipe;
 import hitch.sim.pipe.Bore;
 import hitch.sim.pipe.Skin;
 import hitch.sim.scene.Act;
@@ -32,21 +33,7 @@ class CameraPathTest {
     }
 
     private static Scenario pipe(Take take) {
-        return new Scenario(
-                3,
-                320,
-                240,
-                10,
-                1,
-                "",
-                null,
-                null,
-                0,
-                List.of(new Scenario.Pipe(0, 5, Material.PVC, 4, 10, "")),
-                null,
-                null,
-                List.of(take),
-                null);
+        return TestPipe.of(new Scenario.Pipe(0, 5, Material.PVC, 4, 10, ""), List.of(take));
     }
 
     /** Which side of the picture is stained by the flow: its mean place, from -1 left or top to 1. */
@@ -95,7 +82,7 @@ class CameraPathTest {
     @Test
     void theHeadRidesOnSludge() {
         Take out = take();
-        Scenario scenario = pipe(out).with(List.of(new Thing(Kind.SLUDGE, 1, 4, 12, 0.35, "black", List.of())));
+        Scenario scenario = pipe(out).withThings(List.of(new Thing(Kind.SLUDGE, 1, 4, 12, 0.35, "black", List.of())));
         Bore bore = new Bore(scenario);
         assertThat(new CameraPath(scenario, out).height(bore, 2)).isGreaterThan(Bore.heightOf(0.35, 2 / 12.0));
     }

@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.pipe.Material;
+import hitch.sim.TestPipe;
 import hitch.sim.scene.Kind;
 import hitch.sim.scene.Scenario;
 import hitch.sim.scene.Take;
@@ -14,21 +15,8 @@ import org.junit.jupiter.api.Test;
 class HeadTest {
     private static final Take OUT = take("out.mp4", 0, 10);
     private static final Take BACK = take("back.mp4", 10, 0);
-    private static final Scenario SCENARIO = new Scenario(
-            3,
-            320,
-            240,
-            10,
-            1,
-            "",
-            null,
-            null,
-            0,
-            List.of(new Scenario.Pipe(0, 20, Material.CLAY, 6, 3, "")),
-            null,
-            null,
-            List.of(OUT, BACK),
-            null);
+    private static final Scenario SCENARIO =
+            TestPipe.of(new Scenario.Pipe(0, 20, Material.CLAY, 6, 3, ""), List.of(OUT, BACK));
 
     private static Take take(String file, double from, double to) {
         return new Take(

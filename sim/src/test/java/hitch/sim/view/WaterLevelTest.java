@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.pipe.Material;
+import hitch.sim.TestPipe;
 import hitch.sim.pipe.Bore;
 import hitch.sim.scene.Act;
 import hitch.sim.scene.Deed;
@@ -18,21 +19,8 @@ class WaterLevelTest {
     private static WaterLevel level(List<Deed> does, Thing... things) {
         Take take = new Take(
                 "a.mp4", "", "run", "main", List.of(new Take.Stand(0, 0), new Take.Stand(20, 15)), does, null, null);
-        Scenario scenario = new Scenario(
-                3,
-                320,
-                240,
-                10,
-                1,
-                "",
-                null,
-                null,
-                0,
-                List.of(new Scenario.Pipe(0, 20, Material.CLAY, 6, 3, "")),
-                List.of(things),
-                null,
-                List.of(take),
-                null);
+        Scenario scenario = TestPipe.of(new Scenario.Pipe(0, 20, Material.CLAY, 6, 3, ""), List.of(take))
+                .withThings(List.of(things));
         return new WaterLevel(scenario, new Bore(scenario), take);
     }
 
