@@ -36,6 +36,7 @@ import picocli.CommandLine.Spec;
             NotesCommand.class,
             DescribeCommand.class,
             LineCommand.class,
+            JudgeCommand.class,
             HistoryCommand.class,
             VerifyCommand.class,
             BenchCommand.class,

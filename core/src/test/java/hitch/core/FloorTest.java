@@ -27,6 +27,7 @@ class FloorTest {
             "rules",
             "note",
             "talk",
+            "decide",
             "job",
             "survey",
             "judge",

@@ -3,6 +3,7 @@ package hitch.core.job;
 import hitch.core.counter.Counted;
 import hitch.core.counter.CounterMark;
 import hitch.core.counter.Doubtful;
+import hitch.core.decide.Decision;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
@@ -308,6 +309,14 @@ public sealed interface Edit {
         @Override
         public String words() {
             return "refuse what was said";
+        }
+    }
+
+    /** Decides something on what was proposed. */
+    record Decide(Decision decision) implements Edit {
+        @Override
+        public String words() {
+            return decision.words();
         }
     }
 

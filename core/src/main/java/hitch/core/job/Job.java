@@ -2,6 +2,7 @@ package hitch.core.job;
 
 import hitch.core.counter.CounterMark;
 import hitch.core.counter.CounterMarks;
+import hitch.core.decide.Decisions;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.PhotoPlace;
@@ -42,6 +43,7 @@ import java.util.stream.Collectors;
  * @param talk captions of what was said, in the order they came in
  * @param line what is known of the line besides what was seen
  * @param story what was changed in the stories told of it
+ * @param decisions what a person decided on what was proposed
  * @param nextFinding number of the next finding; numbers are never used twice
  */
 @RecordBuilder
@@ -59,6 +61,7 @@ public record Job(
         List<Commentary> talk,
         LineFacts line,
         StoryChanges story,
+        Decisions decisions,
         int nextFinding) {
     public static final Job EMPTY = new Job(
             PropertyFacts.BLANK,
@@ -74,6 +77,7 @@ public record Job(
             List.of(),
             LineFacts.NONE,
             StoryChanges.NONE,
+            Decisions.NONE,
             1);
 
     /** A zeroing set by hand this near to one that was read is the same zeroing, moved; seconds. */
@@ -131,6 +135,8 @@ public record Job(
                 JobBuilder.builder(this)
                         .story(story.with(e.recipient(), e.shot(), e.change()))
                         .build();
+            case Edit.Decide e ->
+                JobBuilder.builder(this).decisions(decisions.with(e.decision())).build();
             case Edit.TakeRules e -> withRules(e.rules());
             case Edit.SetRules e -> withRules(rules.with(e.part()));
             case Edit.PutClip e ->

@@ -38,6 +38,11 @@ public record CareRules(int monthsBetweenCleanings, Map<Material, Integer> weakF
         return age.isEmpty() || age.get() >= from.get();
     }
 
+    /** The name of the rule that tells from which age pipe of a material is weak. */
+    public static String weakRule(Material material) {
+        return "care.weak-from-" + RuleLines.key(material.word());
+    }
+
     @Override
     public String about() {
         return "how the line is cared for";

@@ -1,14 +1,32 @@
 package hitch.core.rules;
 
 import hitch.core.finding.FindingKind;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.Map;
 
 /**
  * The firm's own numbers and words, split by who uses them. They are opinions to be edited; local code decides where it
  * speaks. What stands where nobody changed anything, and why, is in {@code house-rules.txt}.
  */
-public record HouseRules(WeighingRules weighing, CareRules care, ShowingRules showing, WordRules own, LineRules line) {
+@RecordBuilder
+public record HouseRules(
+        WeighingRules weighing,
+        CareRules care,
+        ShowingRules showing,
+        WordRules own,
+        LineRules line,
+        JudgingRules judging,
+        AgeRules ages,
+        PriceBook prices)
+        implements HouseRulesBuilder.With {
     public static final HouseRules DEFAULT = RulesText.standard();
+
+    public HouseRules {
+        // Rules that were written before there was a choice stand as shipped.
+        judging = judging == null ? HouseRules.DEFAULT.judging() : judging;
+        ages = ages == null ? HouseRules.DEFAULT.ages() : ages;
+        prices = prices == null ? PriceBook.EMPTY : prices;
+    }
 
     /** The firm's own words, lower case, and the kinds they name. */
     public Map<String, FindingKind> words() {
@@ -18,10 +36,13 @@ public record HouseRules(WeighingRules weighing, CareRules care, ShowingRules sh
     /** With one part of the rules in place of what it was. */
     public HouseRules with(RulePart part) {
         return switch (part) {
-            case WeighingRules p -> new HouseRules(p, care, showing, own, line);
-            case CareRules p -> new HouseRules(weighing, p, showing, own, line);
-            case ShowingRules p -> new HouseRules(weighing, care, p, own, line);
-            case WordRules p -> new HouseRules(weighing, care, showing, p, line);
+            case WeighingRules p -> withWeighing(p);
+            case CareRules p -> withCare(p);
+            case ShowingRules p -> withShowing(p);
+            case WordRules p -> withOwn(p);
+            case JudgingRules p -> withJudging(p);
+            case AgeRules p -> withAges(p);
+            case PriceBook p -> withPrices(p);
             case OwnerRules p ->
                 withLine(new LineRules(p, line.seeing(), line.openings(), line.tools(), line.depths()));
             case SeeingRules p ->
@@ -33,9 +54,5 @@ public record HouseRules(WeighingRules weighing, CareRules care, ShowingRules sh
             case DepthRules p ->
                 withLine(new LineRules(line.ownership(), line.seeing(), line.openings(), line.tools(), p));
         };
-    }
-
-    private HouseRules withLine(LineRules next) {
-        return new HouseRules(weighing, care, showing, own, next);
     }
 }

@@ -10,7 +10,10 @@ public sealed interface RulePart
                 SeeingRules,
                 OpeningRules,
                 ToolRules,
-                DepthRules {
+                DepthRules,
+                JudgingRules,
+                AgeRules,
+                PriceBook {
     /** What the rules are about, such as {@code how findings are weighed}. */
     String about();
 }

@@ -1,19 +1,14 @@
 package hitch.core.rules;
 
 import hitch.core.finding.FindingKind;
-import hitch.core.measure.Distance;
 import hitch.core.pipe.Material;
 import java.io.IOException;
 import java.io.InputStream;
-import java.math.BigDecimal;
-import java.math.RoundingMode;
 import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
-import java.util.Arrays;
 import java.util.EnumMap;
 import java.util.LinkedHashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.TreeMap;
 
@@ -29,10 +24,10 @@ public final class RulesText {
     /** The shipped text, whose reasons every other text repeats. */
     private static final String SHIPPED = shipped();
 
-    private final Map<String, String> lines;
+    private final RuleLines lines;
 
     private RulesText(Map<String, String> lines) {
-        this.lines = lines;
+        this.lines = new RuleLines(lines);
     }
 
     private static String shipped() {
@@ -92,26 +87,28 @@ public final class RulesText {
         Map<String, String> lines = new LinkedHashMap<>();
         WeighingRules weighing = rules.weighing();
         lines.put("weighing.roots-to-mend", weighing.rootShareToMend() + " %");
-        lines.put("weighing.offset-to-tend", inches(weighing.offsetToTend()));
-        lines.put("weighing.offset-to-mend", inches(weighing.offsetToMend()));
-        lines.put("weighing.water-to-tend", feet(weighing.waterToTend()));
+        lines.put("weighing.offset-to-tend", RuleLines.inches(weighing.offsetToTend()));
+        lines.put("weighing.offset-to-mend", RuleLines.inches(weighing.offsetToMend()));
+        lines.put("weighing.water-to-tend", RuleLines.feet(weighing.waterToTend()));
         lines.put("care.between-cleanings", rules.care().monthsBetweenCleanings() + " months");
-        new TreeMap<>(rules.care().weakFrom()).forEach((m, years) -> lines.put(WEAK + key(m.word()), years + " years"));
-        lines.put("showing.before", plain(rules.showing().before()) + " s");
-        lines.put("showing.after", plain(rules.showing().after()) + " s");
+        new TreeMap<>(rules.care().weakFrom())
+                .forEach((m, years) -> lines.put(CareRules.weakRule(m), years + " years"));
+        lines.put("showing.before", RuleLines.plain(rules.showing().before()) + " s");
+        lines.put("showing.after", RuleLines.plain(rules.showing().after()) + " s");
         LineRules line = rules.line();
-        lines.put(
-                "ownership.reach", line.owners().name().toLowerCase(Locale.ROOT).replace('_', '-'));
-        lines.put("seeing.fastest", feet(line.seeing().fastest()));
+        lines.put("ownership.reach", RuleLines.word(line.owners()));
+        lines.put("seeing.fastest", RuleLines.feet(line.seeing().fastest()));
         lines.put("seeing.back-preferred", line.seeing().backPreferred() ? "yes" : "no");
-        lines.put("openings.every", feet(line.openings().every()));
+        lines.put("openings.every", RuleLines.feet(line.openings().every()));
         lines.put("openings.bend", line.openings().bend() + " degrees");
-        lines.put("tools.reach", feet(line.tools().reach()));
+        lines.put("tools.reach", RuleLines.feet(line.tools().reach()));
         lines.put("tools.bend", line.tools().bend() + " degrees");
-        new TreeMap<>(line.depths().falls()).forEach((from, fall) -> lines.put(FALL + from, plain(fall) + " in/ft"));
-        lines.put("depths.locator-error", inches(line.depths().locatorError()));
-        lines.put("depths.locator-share", plain(100 * line.depths().locatorShare()) + " %");
-        lines.put("depths.bedding", inches(line.depths().bedding()));
+        new TreeMap<>(line.depths().falls())
+                .forEach((from, fall) -> lines.put(FALL + from, RuleLines.plain(fall) + " in/ft"));
+        lines.put("depths.locator-error", RuleLines.inches(line.depths().locatorError()));
+        lines.put("depths.locator-share", RuleLines.plain(100 * line.depths().locatorShare()) + " %");
+        lines.put("depths.bedding", RuleLines.inches(line.depths().bedding()));
+        lines.putAll(JudgingText.lines(rules));
         new TreeMap<>(rules.words()).forEach((word, kind) -> lines.put(WORD + word, kind.word()));
         return lines;
     }
@@ -137,42 +134,34 @@ public final class RulesText {
     private HouseRules rules() {
         return new HouseRules(
                 new WeighingRules(
-                        (int) number("weighing.roots-to-mend", "%"),
-                        length("weighing.offset-to-tend"),
-                        length("weighing.offset-to-mend"),
-                        length("weighing.water-to-tend")),
-                new CareRules((int) number("care.between-cleanings", "months"), weakFrom()),
-                new ShowingRules(number("showing.before", "s"), number("showing.after", "s")),
+                        lines.whole("weighing.roots-to-mend", "%"),
+                        lines.length("weighing.offset-to-tend"),
+                        lines.length("weighing.offset-to-mend"),
+                        lines.length("weighing.water-to-tend")),
+                new CareRules(lines.whole("care.between-cleanings", "months"), weakFrom()),
+                new ShowingRules(lines.number("showing.before", "s"), lines.number("showing.after", "s")),
                 words(),
                 new LineRules(
-                        new OwnerRules(owners()),
-                        new SeeingRules(
-                                length("seeing.fastest"),
-                                text("seeing.back-preferred").equals("yes")),
-                        new OpeningRules(length("openings.every"), (int) number("openings.bend", "degrees")),
-                        new ToolRules(length("tools.reach"), (int) number("tools.bend", "degrees")),
+                        new OwnerRules(lines.one("ownership.reach", OwnersReach.class)),
+                        new SeeingRules(lines.length("seeing.fastest"), lines.yes("seeing.back-preferred")),
+                        new OpeningRules(lines.length("openings.every"), lines.whole("openings.bend", "degrees")),
+                        new ToolRules(lines.length("tools.reach"), lines.whole("tools.bend", "degrees")),
                         new DepthRules(
                                 falls(),
-                                length("depths.locator-error"),
-                                number("depths.locator-share", "%") / 100,
-                                length("depths.bedding"))));
-    }
-
-    private OwnersReach owners() {
-        String said = text("ownership.reach");
-        return Arrays.stream(OwnersReach.values())
-                .filter(o -> key(o.name()).replace('_', '-').equals(said))
-                .findFirst()
-                .orElseThrow(() -> new IllegalArgumentException("The house rule ownership.reach is to-the-main, "
-                        + "to-the-curb, to-the-sidewalk or to-the-property-line, not \"" + said + "\"."));
+                                lines.length("depths.locator-error"),
+                                lines.number("depths.locator-share", "%") / 100,
+                                lines.length("depths.bedding"))),
+                JudgingText.judging(lines),
+                JudgingText.ages(lines),
+                PriceBook.EMPTY);
     }
 
     private Map<Material, Integer> weakFrom() {
         Map<Material, Integer> years = new EnumMap<>(Material.class);
         for (Material material : Material.values()) {
-            String name = WEAK + key(material.word());
-            if (lines.containsKey(name) && !text(name).equals("none")) {
-                years.put(material, (int) number(name, "years"));
+            String name = CareRules.weakRule(material);
+            if (lines.has(name)) {
+                years.put(material, lines.whole(name, "years"));
             }
         }
         return years;
@@ -180,9 +169,9 @@ public final class RulesText {
 
     private Map<Integer, Double> falls() {
         Map<Integer, Double> falls = new TreeMap<>();
-        for (String name : lines.keySet()) {
-            if (name.startsWith(FALL) && !text(name).equals("none")) {
-                falls.put(Integer.valueOf(name.substring(FALL.length())), number(name, "in/ft"));
+        for (String name : lines.names()) {
+            if (name.startsWith(FALL) && lines.has(name)) {
+                falls.put(Integer.valueOf(name.substring(FALL.length())), lines.number(name, "in/ft"));
             }
         }
         return falls;
@@ -190,9 +179,9 @@ public final class RulesText {
 
     private WordRules words() {
         Map<String, FindingKind> words = new LinkedHashMap<>();
-        for (String name : lines.keySet()) {
+        for (String name : lines.names()) {
             if (name.startsWith(WORD)) {
-                String kind = text(name);
+                String kind = lines.text(name);
                 words.put(
                         name.substring(WORD.length()),
                         WordRules.kind(kind)
@@ -202,61 +191,5 @@ public final class RulesText {
             }
         }
         return new WordRules(words);
-    }
-
-    private Distance length(String name) {
-        return text(name).endsWith("in") ? Distance.inches(number(name, "in")) : Distance.feet(number(name, "ft"));
-    }
-
-    private double number(String name, String unit) {
-        String text = text(name);
-        try {
-            if (text.endsWith(" " + unit)) {
-                return Double.parseDouble(
-                        text.substring(0, text.length() - unit.length()).strip());
-            }
-        } catch (NumberFormatException e) {
-            // Told below, with what was meant.
-        }
-        throw new IllegalArgumentException(
-                "The house rule " + name + " is a number of " + unit + ", not \"" + text + "\".");
-    }
-
-    private String text(String name) {
-        String text = lines.get(name);
-        if (text == null) {
-            throw new IllegalStateException("there is no house rule " + name);
-        }
-        return text;
-    }
-
-    private static String key(String word) {
-        return word.toLowerCase(Locale.ROOT).replace(' ', '-');
-    }
-
-    /** As few figures as give the same millimetre again. */
-    private static String inches(Distance length) {
-        return shortest(length, length.inInches(), Distance::inches) + " in";
-    }
-
-    private static String feet(Distance length) {
-        return shortest(length, length.inFeet(), Distance::feet) + " ft";
-    }
-
-    private static String shortest(Distance length, double value, java.util.function.DoubleFunction<Distance> back) {
-        for (int places = 0; places < 4; places++) {
-            BigDecimal rounded = BigDecimal.valueOf(value).setScale(places, RoundingMode.HALF_UP);
-            if (back.apply(rounded.doubleValue()).equals(length)) {
-                return plain(rounded.doubleValue());
-            }
-        }
-        return plain(value);
-    }
-
-    private static String plain(double value) {
-        return BigDecimal.valueOf(value)
-                .setScale(6, RoundingMode.HALF_UP)
-                .stripTrailingZeros()
-                .toPlainString();
     }
 }

@@ -1,6 +1,7 @@
 package hitch.core.rules;
 
 import hitch.core.detail.Detail;
+import hitch.core.detail.Shape;
 import hitch.core.detail.Step;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.Degree;
@@ -78,7 +79,8 @@ public final class Weigher {
             case ROOTS -> roots(finding, share);
             case OFFSET, GAP -> step(finding);
             case BREAK, HOLE, SOIL -> new Weighed(Weight.MEND, "soil and roots can come in where the wall is open");
-            case CRACK, DEFORMATION, BLISTER -> degree(finding, "the wall is damaged but still stands");
+            case DEFORMATION -> shape(finding);
+            case CRACK, BLISTER -> degree(finding, "the wall is damaged but still stands");
             case SCALE -> scale(finding, share);
             case DEBRIS, SLUDGE, GREASE, SCUM, PAPER, WIPES ->
                 share >= LITTLE_LEFT
@@ -187,6 +189,19 @@ public final class Weigher {
         return longEnough
                 ? new Weighed(Weight.TEND, "water stands over a long enough stretch to collect solids")
                 : new Weighed(Weight.WATCH, "the stretch is short and drains through");
+    }
+
+    /** Pressed smoothly out of its round a whole pipe carries as before. */
+    private static Weighed shape(Finding finding) {
+        boolean smooth = finding.traits()
+                .details()
+                .get(Detail.SHAPE)
+                .filter(s -> s == Shape.SMOOTH)
+                .isPresent();
+        boolean heavy = finding.traits().degree().filter(d -> d == Degree.HEAVY).isPresent();
+        return smooth && !heavy
+                ? new Weighed(Weight.NOTED, "it is pressed smoothly and the wall is whole")
+                : degree(finding, "the wall is damaged but still stands");
     }
 
     private static Weighed degree(Finding finding, String because) {

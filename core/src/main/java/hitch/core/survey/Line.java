@@ -28,6 +28,7 @@ import java.util.Optional;
  * @param whose whose pipe it is
  * @param lengths by sort of pipe, unknown pipe last
  * @param stationing what distances are read from
+ * @param wall station of the building's wall; empty where nobody told it
  * @param inMain from the connection to where the camera was pushed on in the main; no part of the line; empty where it
  *     was not
  */
@@ -46,6 +47,7 @@ public record Line(
         Whose whose,
         List<LengthRow> lengths,
         Stationing stationing,
+        Optional<Station> wall,
         Optional<Extent> inMain) {
 
     public Optional<Way> way(String name) {

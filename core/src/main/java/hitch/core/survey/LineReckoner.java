@@ -51,6 +51,7 @@ public final class LineReckoner {
                 whose,
                 lengths(ways, whose),
                 Stationing.of(evidence.facts().readFrom(), reckoned.wall(), reckoned.main(), whose.boundary()),
+                reckoned.wall(),
                 reckoned.beyond());
     }
 

@@ -64,6 +64,7 @@ public final class Reckoner {
                 line,
                 job.adjustments(),
                 job.story(),
+                job.decisions(),
                 writing(job, watched),
                 Photos.of(job.clips(), job.photos(), findings));
     }

@@ -1,6 +1,7 @@
 package hitch.core.survey;
 
 import hitch.core.counter.CounterTrace;
+import hitch.core.decide.Decisions;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Lasting;
@@ -49,6 +50,7 @@ import java.util.Optional;
  * @param line the pipe as reckoned
  * @param adjustments how stretches of clips are looked at
  * @param story what was changed in the stories told of it
+ * @param decisions what a person decided on what was proposed
  * @param writing what is written on the clips beside the counter, and what was said of it
  * @param photos photographs and what they show
  */
@@ -66,6 +68,7 @@ public record Survey(
         Line line,
         Map<ClipId, Adjustments> adjustments,
         StoryChanges story,
+        Decisions decisions,
         List<BurnedIn> writing,
         Photos photos) {
 

@@ -14,10 +14,12 @@ import hitch.core.note.Draft;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.run.Run;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import org.snakeyaml.engine.v2.api.Dump;
 import org.snakeyaml.engine.v2.api.DumpSettings;
 import org.snakeyaml.engine.v2.api.LoadSettings;
@@ -107,9 +109,14 @@ public final class DescribedLine {
             }
         }
         if (parts.containsKey("findings")) {
+            List<Value> written = parts.get("findings").list();
+            Set<String> taken = ids(written);
             int number = 1;
-            for (Value value : parts.get("findings").list()) {
-                edits.add(new Edit.AddFinding(finding(value, runs, facts.unit(), number++)));
+            for (Value value : written) {
+                for (Finding finding : findings(value, runs, facts.unit(), number, taken)) {
+                    edits.add(new Edit.AddFinding(finding));
+                    number++;
+                }
             }
         }
         if (parts.containsKey("photographs")) {
@@ -137,8 +144,30 @@ public final class DescribedLine {
         return number * 1000L;
     }
 
-    /** A finding; where only its words were written, they are read as a note is. */
-    private static Finding finding(Value value, List<Run> runs, LengthUnit unit, int number) throws DescribedException {
+    /** The ids that findings were given by hand. */
+    private static Set<String> ids(List<Value> findings) throws DescribedException {
+        Set<String> ids = new HashSet<>();
+        for (Value finding : findings) {
+            Value id = finding.map().get("id");
+            if (id != null) {
+                ids.add(id.text());
+            }
+        }
+        return ids;
+    }
+
+    /** An id that nobody else has: the number, or the next that is free. */
+    private static FindingId free(int number, Set<String> taken) {
+        int next = number;
+        while (!taken.add("F" + next)) {
+            next++;
+        }
+        return new FindingId("F" + next);
+    }
+
+    /** A finding; where only its words were written, they are read as a note is, and as many findings as they tell of are made. */
+    private static List<Finding> findings(Value value, List<Run> runs, LengthUnit unit, int number, Set<String> taken)
+            throws DescribedException {
         Map<String, Value> parts = value.map();
         Optional<Run> run = Optional.empty();
         if (parts.containsKey("run")) {
@@ -158,25 +187,24 @@ public final class DescribedLine {
         FrameRef frame = new FrameRef(
                 run.map(r -> RunForms.said(r.id())).orElseGet(() -> RunForms.said(new hitch.core.run.RunId("none"))),
                 moment(number));
+        FindingId id = parts.containsKey("id") ? new FindingId(parts.get("id").text()) : free(number, taken);
         Finding start = new Finding(
-                new FindingId("F" + number),
-                FindingKind.REMARK,
-                frame,
-                Optional.empty(),
-                Traits.NONE,
-                "",
-                "",
-                Optional.empty(),
-                List.of());
+                id, FindingKind.REMARK, frame, Optional.empty(), Traits.NONE, "", "", Optional.empty(), List.of());
         if (!parts.containsKey("kind")) {
             if (!parts.containsKey("says")) {
                 throw value.wrong(
                         "a finding needs its kind, or what it says: kind: roots, or says: roots top heavy 31.4");
             }
-            Draft draft =
-                    new TradeNoteReader().read(parts.get("says").text(), unit).first();
-            start = draft.at(start.id(), frame, run);
+            List<Draft> drafts =
+                    new TradeNoteReader().read(parts.get("says").text(), unit).drafts();
+            start = drafts.getFirst().at(start.id(), frame, run);
+            List<Finding> all = new ArrayList<>(List.of(FindingForms.FINDING.read(value, start)));
+            for (Draft more : drafts.subList(1, drafts.size())) {
+                int next = number + all.size();
+                all.add(more.at(free(next, taken), new FrameRef(frame.clip(), moment(next)), run));
+            }
+            return all;
         }
-        return FindingForms.FINDING.read(value, start);
+        return List.of(FindingForms.FINDING.read(value, start));
     }
 }

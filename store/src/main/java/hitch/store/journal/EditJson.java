@@ -3,6 +3,7 @@ package hitch.store.journal;
 import com.fasterxml.jackson.annotation.JsonAutoDetect.Visibility;
 import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import hitch.core.counter.CounterMark;
+import hitch.core.decide.Decision;
 import hitch.core.finding.PhotoPlace;
 import hitch.core.job.Edit;
 import hitch.core.rules.RulePart;
@@ -24,6 +25,9 @@ final class EditJson {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "rules")
     private interface NamedRules {}
 
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "decision")
+    private interface NamedDecision {}
+
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "shows")
     private interface NamedPlace {}
 
@@ -31,11 +35,13 @@ final class EditJson {
             .addModule(DetailsJson.module())
             .addMixIn(Edit.class, NamedEdit.class)
             .addMixIn(CounterMark.class, NamedMark.class)
+            .addMixIn(Decision.class, NamedDecision.class)
             .addMixIn(PhotoPlace.class, NamedPlace.class)
             .addMixIn(RulePart.class, NamedRules.class)
             .registerSubtypes(types(EditNames.edits()))
             .registerSubtypes(types(EditNames.rules()))
             .registerSubtypes(types(EditNames.marks()))
+            .registerSubtypes(types(EditNames.decisions()))
             .registerSubtypes(types(EditNames.places()))
             // Only a record's own parts are written, not what it can tell about them.
             .changeDefaultVisibility(v -> v.withGetterVisibility(Visibility.NONE)

@@ -2,12 +2,16 @@ package hitch.store.journal;
 
 import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
+import hitch.core.decide.Decision;
 import hitch.core.finding.PhotoPlace;
 import hitch.core.job.Edit;
+import hitch.core.rules.AgeRules;
 import hitch.core.rules.CareRules;
 import hitch.core.rules.DepthRules;
+import hitch.core.rules.JudgingRules;
 import hitch.core.rules.OpeningRules;
 import hitch.core.rules.OwnerRules;
+import hitch.core.rules.PriceBook;
 import hitch.core.rules.SeeingRules;
 import hitch.core.rules.ShowingRules;
 import hitch.core.rules.ToolRules;
@@ -57,26 +61,46 @@ final class EditNames {
         EDITS.put("keep-spoken", Edit.KeepSpoken.class);
         EDITS.put("sight-spoken", Edit.SightSpoken.class);
         EDITS.put("refuse-spoken", Edit.RefuseSpoken.class);
+        EDITS.put("decide", Edit.Decide.class);
         EDITS.put("remove-finding", Edit.RemoveFinding.class);
     }
 
-    private static final Map<String, Class<?>> RULES = Map.of(
-            "weighing", WeighingRules.class,
-            "care", CareRules.class,
-            "showing", ShowingRules.class,
-            "words", WordRules.class,
-            "owner", OwnerRules.class,
-            "seeing", SeeingRules.class,
-            "openings", OpeningRules.class,
-            "tools", ToolRules.class,
-            "depths", DepthRules.class);
+    private static final Map<String, Class<?>> RULES = Map.ofEntries(
+            Map.entry("weighing", WeighingRules.class),
+            Map.entry("care", CareRules.class),
+            Map.entry("showing", ShowingRules.class),
+            Map.entry("words", WordRules.class),
+            Map.entry("owner", OwnerRules.class),
+            Map.entry("seeing", SeeingRules.class),
+            Map.entry("openings", OpeningRules.class),
+            Map.entry("tools", ToolRules.class),
+            Map.entry("depths", DepthRules.class),
+            Map.entry("judging", JudgingRules.class),
+            Map.entry("ages", AgeRules.class),
+            Map.entry("prices", PriceBook.class));
 
     private static final Map<String, Class<?>> PLACES = Map.of(
             "station", PhotoPlace.AtStation.class,
             "finding", PhotoPlace.OfFinding.class,
             "fixture", PhotoPlace.OfFixture.class);
 
+    private static final Map<String, Class<?>> DECISIONS = Map.of(
+            "on-ask", Decision.OnAsk.class,
+            "as-proposed", Decision.AsProposed.class,
+            "own-ask", Decision.Own.class,
+            "drop-own", Decision.DropOwn.class,
+            "as-one", Decision.AsOne.class,
+            "as-many", Decision.AsMany.class,
+            "on-question", Decision.OnQuestion.class,
+            "worded", Decision.Worded.class,
+            "beside", Decision.Beside.class,
+            "not-beside", Decision.NotBeside.class);
+
     private EditNames() {}
+
+    static Map<String, Class<?>> decisions() {
+        return DECISIONS;
+    }
 
     static Map<String, Class<?>> places() {
         return PLACES;
