@@ -6,6 +6,11 @@ import hitch.core.exchange.FindingRow;
 import hitch.core.exchange.PhotoRow;
 import hitch.core.finding.Weight;
 import hitch.core.judge.Cautions;
+import hitch.core.judge.Judgement;
+import hitch.core.judge.ask.Ask;
+import hitch.core.judge.remedy.Caution;
+import hitch.core.judge.remedy.Reason;
+import hitch.core.judge.remedy.Remedy;
 import hitch.core.pipe.Wall;
 import hitch.core.sketch.Tone;
 import hitch.core.survey.told.Fixtures;
@@ -26,6 +31,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 
 /** Writes {@code report.html}: complete in itself but for the stills and the video beside it. */
 public final class ReportPage {
@@ -61,7 +67,13 @@ public final class ReportPage {
         values.put("water", may.standingWater().mm() == 0 ? "" : may.unit().show(may.standingWater()));
         values.put("rows", rows);
         values.put("counts", counts(rows));
-        values.put("advice", may.advice());
+        Optional<Judgement> judged = may.judgement();
+        values.put("verdict", judged.map(Judgement::verdict).orElse(null));
+        values.put(
+                "asks",
+                judged.map(Judgement::standing).orElse(List.of()).stream()
+                        .map(Asked::of)
+                        .toList());
         values.put("pipe", may.recipient().isPublic() ? List.of() : pipe(may));
         values.put(
                 "fixtures",
@@ -103,6 +115,34 @@ public final class ReportPage {
             }
         }
         return counts;
+    }
+
+    /** Something to be done as the page tells it. */
+    public record Asked(
+            String what,
+            String when,
+            int knots,
+            List<String> because,
+            List<String> unless,
+            List<String> first,
+            List<String> mind,
+            String cost) {
+        static Asked of(Ask ask) {
+            return new Asked(
+                    ask.text(),
+                    ask.soon() + ", " + ask.who().word()
+                            + ask.due().map(d -> ", by " + d).orElse(""),
+                    ask.weight().knots(),
+                    ask.remedy()
+                            .map(r -> r.because().stream().map(Reason::text).toList())
+                            .orElse(ask.why().isBlank() ? List.of() : List.of(ask.why())),
+                    ask.remedy().map(Remedy::unless).orElse(List.of()),
+                    ask.remedy().map(Remedy::first).orElse(List.of()),
+                    ask.remedy()
+                            .map(r -> r.cautions().stream().map(Caution::text).toList())
+                            .orElse(List.of()),
+                    ask.remedy().flatMap(r -> r.cost().words()).orElse(""));
+        }
     }
 
     /** A room and its water as the page tells it. */

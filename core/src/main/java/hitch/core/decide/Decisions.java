@@ -8,6 +8,8 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.function.UnaryOperator;
+import java.util.stream.Collectors;
 
 /**
  * Everything a person decided on what was proposed; immutable.
@@ -82,6 +84,29 @@ public record Decisions(
                 .filter(c -> c.theme().equals(theme))
                 .filter(c -> c.findings().isEmpty() && findings.isEmpty() || c.shares(findings) > 0)
                 .max(java.util.Comparator.comparingLong(c -> c.shares(findings)));
+    }
+
+    /** The same with every word that a person wrote put through {@code how}. */
+    public Decisions worded(UnaryOperator<String> how) {
+        return new Decisions(
+                choices.stream()
+                        .map(c -> c.withText(c.text().map(how)).withWhy(how.apply(c.why())))
+                        .toList(),
+                own.stream()
+                        .map(o -> o.withText(how.apply(o.text())).withBecause(how.apply(o.because())))
+                        .toList(),
+                groupings.stream()
+                        .map(g -> new Grouping(g.findings(), how.apply(g.name())))
+                        .toList(),
+                answers.entrySet().stream()
+                        .collect(Collectors.toMap(
+                                Map.Entry::getKey,
+                                e -> new Answer(
+                                        e.getValue().kind(),
+                                        how.apply(e.getValue().words())))),
+                how.apply(verdict),
+                verdictOn,
+                beside.stream().map(v -> v.worded(how)).toList());
     }
 
     public Answer to(String question) {

@@ -6,6 +6,7 @@ import hitch.core.finding.Weight;
 import hitch.core.measure.Extent;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * What an earlier visit found, kept with the job so that it is judged the same wherever its folder has gone.
@@ -45,5 +46,25 @@ public record EarlierVisit(String id, String when, String title, List<Then> foun
 
     public EarlierVisit {
         found = List.copyOf(found);
+    }
+
+    /** The same with its words put through {@code how}. */
+    public EarlierVisit worded(UnaryOperator<String> how) {
+        return new EarlierVisit(
+                id,
+                when,
+                how.apply(title),
+                found.stream()
+                        .map(t -> new Then(
+                                t.finding(),
+                                t.kind(),
+                                t.branch(),
+                                t.extent(),
+                                t.share(),
+                                t.size(),
+                                t.weight(),
+                                how.apply(t.words()),
+                                t.details()))
+                        .toList());
     }
 }

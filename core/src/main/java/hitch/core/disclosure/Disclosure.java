@@ -12,8 +12,9 @@ import hitch.core.footage.FrameRef;
 import hitch.core.footage.Writing;
 import hitch.core.job.PropertyFacts;
 import hitch.core.job.ShotChange;
-import hitch.core.judge.Advice;
-import hitch.core.judge.Adviser;
+import hitch.core.judge.Judge;
+import hitch.core.judge.Judgement;
+import hitch.core.judge.ask.Ask;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
@@ -262,9 +263,20 @@ public final class Disclosure {
         return part.isEmpty() ? survey.standingWater() : Distance.ZERO;
     }
 
-    /** What is proposed; nothing for who is not advised. */
-    public List<Advice> advice() {
-        return recipient.advised() ? Adviser.advise(survey) : List.of();
+    /** What it comes to, judged on what this recipient may see and nothing else; empty for who is not advised. */
+    public Optional<Judgement> judgement() {
+        if (!recipient.advised()) {
+            return Optional.empty();
+        }
+        List<LocatedFinding> byStation =
+                survey.findings().stream().flatMap(f -> seen(f).stream()).toList();
+        return Optional.of(Judge.judge(
+                survey.knownBy(facts(), byStation, survey.decisions().worded(this::text))));
+    }
+
+    /** What is to be done, in order; nothing for who is not advised. */
+    public List<Ask> asks() {
+        return judgement().map(Judgement::standing).orElse(List.of());
     }
 
     /** What was passed and never seen well, a sentence each. */

@@ -1,5 +1,6 @@
 package hitch.core.story;
 
+import hitch.core.decide.When;
 import hitch.core.detail.Detail;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
@@ -7,8 +8,8 @@ import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
 import hitch.core.job.PropertyFacts;
-import hitch.core.judge.Advice;
 import hitch.core.judge.Cautions;
+import hitch.core.judge.ask.Ask;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.run.Run;
@@ -169,10 +170,15 @@ public final class ScriptWriter {
                     : String.join("; ", such.stream().map(this::brief).toList());
             rows.add(new CardShot.Row(shownWeight.word(), list, shownWeight.knots()));
         }
-        may.advice().stream().limit(3).map(Advice::proposal).forEach(p -> rows.add(CardShot.Row.of("Advice", p)));
+        asks().stream().limit(3).map(Ask::text).forEach(p -> rows.add(CardShot.Row.of("Advice", p)));
         notSeen(shown).forEach(n -> rows.add(CardShot.Row.of("Not seen", n)));
         Cautions.ALL.forEach(c -> rows.add(CardShot.Row.of("Mind", c)));
         return new CardShot("card:closing", "What was found", rows, closingWords(shown));
+    }
+
+    /** What is to be done and not only to be watched. */
+    private List<Ask> asks() {
+        return may.asks().stream().filter(a -> a.when() != When.WATCH).toList();
     }
 
     private String brief(LocatedFinding found) {
@@ -212,8 +218,7 @@ public final class ScriptWriter {
             return counted(shown.size(), "finding") + " recorded. Codes and ownership are for the district to settle.";
         }
         String standing = water.mm() > 0 ? "Water stands over " + unit.show(water) + " of the line. " : "";
-        String advice =
-                may.advice().stream().findFirst().map(a -> a.proposal() + " ").orElse("");
+        String advice = asks().stream().findFirst().map(a -> a.text() + " ").orElse("");
         String who = recipient.tone() == Recipient.Tone.BUYER
                 ? "Ask for the written report, and have a licensed plumber read it before closing."
                 : "The written report holds the details.";

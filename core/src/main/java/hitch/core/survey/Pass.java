@@ -18,7 +18,7 @@ import java.util.stream.Stream;
  * @param heading which way
  */
 record Pass(RunId run, Heading heading) {
-    /** The passes on which a finding was seen; none where its footage has no counter. */
+    /** The passes on which a finding was seen; the way out where its footage has no counter. */
     static List<Pass> of(LocatedFinding found, Tied tied) {
         return Stream.concat(
                         Stream.of(found.finding().frame()),
@@ -33,6 +33,9 @@ record Pass(RunId run, Heading heading) {
         return tied.runs().stream()
                 .filter(r -> r.clips().contains(frame.clip()))
                 .findFirst()
-                .flatMap(r -> trace.map(t -> new Pass(r.id(), t.passHeadingAt(frame.pts()))));
+                .map(r -> new Pass(
+                        r.id(),
+                        // A run that was only described went out, as far as anybody told.
+                        trace.map(t -> t.passHeadingAt(frame.pts())).orElse(Heading.OUT)));
     }
 }

@@ -72,6 +72,27 @@ public record Survey(
         List<BurnedIn> writing,
         Photos photos) {
 
+    /** The same visit as somebody may know it who sees these findings alone. */
+    public Survey knownBy(PropertyFacts told, List<LocatedFinding> seen, Decisions decided) {
+        return new Survey(
+                told,
+                rules,
+                clips,
+                runs,
+                traces,
+                this.seen,
+                spans,
+                seen,
+                seen,
+                watched,
+                line,
+                adjustments,
+                story,
+                decided,
+                writing,
+                photos);
+    }
+
     public Optional<Clip> clip(ClipId id) {
         return clips.stream().filter(c -> c.id().equals(id)).findFirst();
     }

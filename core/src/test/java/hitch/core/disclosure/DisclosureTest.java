@@ -232,7 +232,7 @@ class DisclosureTest {
                         s -> assertThat(s.extent().from().mm()).isGreaterThanOrEqualTo(Math.round(boundary(marked()))));
         assertThat(district.stationAt(new FrameRef(Sample.DOWN, 20_000))).isEmpty();
         assertThat(district.placeAt(new FrameRef(Sample.DOWN, 20_000))).isEmpty();
-        assertThat(district.advice()).isEmpty();
+        assertThat(district.asks()).isEmpty();
         assertThat(district.standingWater().mm()).isZero();
     }
 

@@ -9,8 +9,7 @@ import hitch.core.exchange.FindingRow;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.judge.Advice;
-import hitch.core.judge.Adviser;
+import hitch.core.judge.Judge;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.story.ScriptWriter;
@@ -68,12 +67,11 @@ class CertaintyTest {
 
     @Test
     void noRepairIsProposedForWhatIsNotSure() {
-        assertThat(Adviser.advise(survey("hole bottom")))
-                .extracting(Advice::proposal)
-                .anyMatch(p -> p.contains("price a repair"));
-        assertThat(Adviser.advise(survey("might be a hole at the bottom")))
-                .extracting(Advice::proposal)
-                .containsExactly("Have another look at what is not sure, before anything is priced for it.");
+        assertThat(Judge.judge(survey("hole bottom")).asks())
+                .anyMatch(a -> a.text().startsWith("Have it dug up and mended"));
+        assertThat(Judge.judge(survey("might be a hole at the bottom")).asks())
+                .anyMatch(a -> a.text().startsWith("Have another look"))
+                .noneMatch(a -> a.remedy().orElseThrow().work().isRepair());
     }
 
     @Test

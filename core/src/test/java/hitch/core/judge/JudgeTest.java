@@ -10,10 +10,14 @@ import hitch.core.finding.Weight;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
+import hitch.core.judge.ask.Ask;
+import hitch.core.judge.remedy.Caution;
+import hitch.core.judge.verdict.Grade;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Material;
 import hitch.core.rules.HouseRules;
+import hitch.core.rules.Method;
 import hitch.core.rules.Weighed;
 import hitch.core.rules.Weigher;
 import hitch.core.survey.Reckoner;
@@ -86,39 +90,47 @@ class JudgeTest {
         Survey after = Reckoner.survey(job.with(new Edit.TakeRules(strict)));
         assertThat(before.findings().getFirst().weight()).isEqualTo(Weight.TEND);
         assertThat(after.findings().getFirst().weight()).isEqualTo(Weight.MEND);
-        assertThat(Adviser.advise(after).getFirst().proposal()).contains("6 months");
+        assertThat(Judge.judge(after).asks().getFirst().text()).contains("every 6 months");
     }
 
     @Test
     void aBlockedLineIsOpenedBeforeAnythingIsPriced() {
         Survey survey = Reckoner.survey(Sample.note(Sample.job(), Sample.DOWN, 9, "blocked"));
-        assertThat(Adviser.advise(survey).getFirst().proposal()).contains("look again before any repair is priced");
+        assertThat(Judge.judge(survey).asks().getFirst().text()).contains("look again before any repair is priced");
     }
 
     @Test
     void weakPipeIsNeverPlainlyToBeJetted() {
         Job job = Sample.note(Sample.marked(), Sample.UP, 35, "roots heavy");
-        Advice roots = Adviser.advise(Reckoner.survey(job)).stream()
-                .filter(a -> a.proposal().contains("roots"))
+        Ask roots = Judge.judge(Reckoner.survey(job)).asks().stream()
+                .filter(a -> a.text().contains("roots"))
                 .findFirst()
                 .orElseThrow();
-        assertThat(roots.unless()).contains("can break");
+        assertThat(roots.text()).contains("cut out");
+        assertThat(roots.remedy().orElseThrow().cautions()).contains(Caution.WEAK_PIPE);
+        assertThat(roots.options()).noneMatch(r -> r.work().methods().contains(Method.JET));
     }
 
     @Test
-    void everyAdviceRestsOnFindingsOfTheJob() {
+    void everyWayHasAReasonThatNamesFindingsOrARule() {
         Survey survey = Reckoner.survey(Sample.marked());
-        assertThat(Adviser.advise(survey)).isNotEmpty().allSatisfy(a -> {
-            assertThat(a.restsOn()).isNotEmpty();
-            assertThat(a.because()).isNotBlank();
-            assertThat(a.restsOn())
-                    .allSatisfy(id -> assertThat(survey.finding(id)).isPresent());
+        assertThat(Judge.judge(survey).asks()).isNotEmpty().allSatisfy(a -> {
+            assertThat(a.text()).isNotBlank();
+            assertThat(a.options())
+                    .isNotEmpty()
+                    .allSatisfy(r -> assertThat(r.because())
+                            .isNotEmpty()
+                            .allMatch(b -> !b.findings().isEmpty() || !b.rule().isBlank())
+                            .allSatisfy(b -> assertThat(b.findings())
+                                    .allMatch(id -> survey.finding(id).isPresent())));
         });
     }
 
     @Test
-    void nothingMarkedCallsForNoAdvice() {
-        assertThat(Adviser.advise(Reckoner.survey(Sample.job()))).isEmpty();
+    void nothingMarkedCallsForNothing() {
+        assertThat(Judge.judge(Reckoner.survey(Sample.job())).verdict().grade()).isIn(Grade.IN_ORDER, Grade.TO_WATCH);
+        assertThat(Judge.judge(Reckoner.survey(Sample.job())).asks())
+                .allMatch(a -> a.weight().compareTo(Weight.WATCH) <= 0);
     }
 
     @Test

@@ -8,7 +8,7 @@ import static org.assertj.core.api.Assertions.within;
 import hitch.core.LineJob;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.judge.Adviser;
+import hitch.core.judge.Judge;
 import hitch.core.measure.LengthUnit;
 import hitch.core.pipe.Branch;
 import hitch.core.run.Direction;
@@ -53,8 +53,8 @@ class PublicMainTest {
         assertThat(survey.line().isOwners(roots)).contains(false);
         assertThat(survey.standingWater().mm()).isZero();
         assertThat(survey.line().events()).isEmpty();
-        assertThat(Adviser.advise(survey))
-                .noneMatch(a -> a.restsOn().contains(roots.finding().id()));
+        assertThat(Judge.judge(survey).asks())
+                .noneMatch(a -> a.findings().contains(roots.finding().id()));
     }
 
     @Test

@@ -9,7 +9,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.judge.Adviser;
+import hitch.core.judge.Judge;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
@@ -94,7 +94,7 @@ class ReckonerTest {
     void theSameJobGivesTheSameSurvey() {
         assertThat(Reckoner.survey(Sample.marked()).findings())
                 .isEqualTo(Reckoner.survey(Sample.marked()).findings());
-        assertThat(Adviser.advise(Reckoner.survey(Sample.marked())))
-                .isEqualTo(Adviser.advise(Reckoner.survey(Sample.marked())));
+        assertThat(Judge.judge(Reckoner.survey(Sample.marked())))
+                .isEqualTo(Judge.judge(Reckoner.survey(Sample.marked())));
     }
 }

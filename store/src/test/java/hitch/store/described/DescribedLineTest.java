@@ -16,7 +16,7 @@ import hitch.core.finding.FindingKind;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.RandomEdits;
-import hitch.core.judge.Adviser;
+import hitch.core.judge.Judge;
 import hitch.core.measure.Distance;
 import hitch.core.story.ScriptWriter;
 import hitch.core.survey.Reckoner;
@@ -98,7 +98,7 @@ class DescribedLineTest {
         assertThat(survey.line().whose().boundary()).isPresent();
         assertThat(survey.line().main().orElseThrow().whole().length()).isEqualTo(Distance.feet(62));
         assertThat(survey.seen()).isPresent();
-        assertThat(Adviser.advise(survey)).isNotEmpty();
+        assertThat(Judge.judge(survey).asks()).isNotEmpty();
         Disclosure may = Disclosure.of(survey, Recipient.BUYER);
         StringBuilder csv = new StringBuilder();
         FindingsCsv.write(FindingRow.of(may), csv);

@@ -13,8 +13,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.judge.Advice;
-import hitch.core.judge.Adviser;
+import hitch.core.judge.Judge;
 import hitch.core.line.GroundMark.Surface;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
@@ -72,10 +71,10 @@ class ToldTest {
 
     @Test
     void waterThatNeverCameAsksForASecondLine() {
-        assertThat(Adviser.advise(noted("laundry: no show", "kitchen: seen")))
-                .extracting(Advice::proposal)
-                .anyMatch(p -> p.startsWith("Find out where the water of laundry goes"));
-        assertThat(Adviser.advise(noted("kitchen: seen"))).isEmpty();
+        assertThat(Judge.judge(noted("laundry: no show", "kitchen: seen")).asks())
+                .anyMatch(a -> a.text().startsWith("Run the water of laundry again"));
+        assertThat(Judge.judge(noted("kitchen: seen")).asks())
+                .noneMatch(a -> a.text().startsWith("Run the water"));
     }
 
     @Test
@@ -109,10 +108,17 @@ class ToldTest {
         Causes causes = Causes.of(survey.findings());
         assertThat(causes.of(wipes.finding().id())).contains(holding.finding().id());
         assertThat(causes.of(holding.finding().id())).as("no circle").isEmpty();
-        assertThat(Adviser.advise(survey))
-                .flatExtracting(Advice::restsOn)
-                .doesNotContain(wipes.finding().id())
-                .contains(holding.finding().id());
+        assertThat(Judge.judge(survey).matters())
+                .filteredOn(m -> m.ids().contains(wipes.finding().id()))
+                .singleElement()
+                .satisfies(m -> {
+                    assertThat(m.findings())
+                            .extracting(f -> f.finding().id())
+                            .contains(holding.finding().id());
+                    assertThat(m.effects())
+                            .extracting(f -> f.finding().id())
+                            .containsExactly(wipes.finding().id());
+                });
     }
 
     @Test
