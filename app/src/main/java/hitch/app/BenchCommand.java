@@ -4,6 +4,7 @@ import hitch.bench.CounterTable;
 import hitch.bench.CounterTimes;
 import hitch.bench.CounterTrials;
 import hitch.bench.FootageTimes;
+import hitch.bench.JudgeTimes;
 import hitch.bench.LineTable;
 import hitch.bench.MotionTable;
 import hitch.bench.PlainClip;
@@ -18,6 +19,7 @@ import hitch.media.MediaException;
 import hitch.sim.DemoJob;
 import hitch.sim.line.LongLine;
 import hitch.store.StoreException;
+import hitch.store.described.DescribedException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -38,7 +40,7 @@ import picocli.CommandLine.Spec;
             "footage: seeking, stepping, looking through.  counter: reading a counter, against a bare decode.",
             "faces: how right counters in 14 typefaces are read (half an hour).  motion: clips without a counter.",
             "notes: 2,000 captions and a megabyte of anything; the demo's commentary against the simulated pipe.",
-            "line: made-up lines against their truth.  record: 100,000 edits.",
+            "line: made-up lines against their truth.  record: 100,000 edits.  judge: 300 findings judged.",
             "scenes: how fast the simulated camera makes footage.",
             "break: attacks on everything that is read.  leaks: what districts get, searched."
         },
@@ -60,6 +62,7 @@ final class BenchCommand implements Callable<Integer> {
         NOTES,
         LINE,
         RECORD,
+        JUDGE,
         SCENES,
         BREAK,
         LEAKS
@@ -72,7 +75,7 @@ final class BenchCommand implements Callable<Integer> {
             index = "0",
             paramLabel = "WHAT",
             description =
-                    "What to measure: footage, counter, faces, motion, notes, line, record, scenes, break or leaks.")
+                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, break or leaks.")
     private What what;
 
     @Parameters(
@@ -111,6 +114,7 @@ final class BenchCommand implements Callable<Integer> {
                 case NOTES -> notes(say);
                 case LINE -> line(say);
                 case RECORD -> RecordTimes.run(System::nanoTime, say);
+                case JUDGE -> judge(say);
                 case SCENES -> SceneTimes.run(scratch, System::nanoTime, say);
                 case BREAK -> {
                     return broken(scratch, say);
@@ -183,6 +187,14 @@ final class BenchCommand implements Callable<Integer> {
             return clips.filter(p -> p.toString().endsWith("B1-street-out.mp4"))
                     .findFirst()
                     .orElseThrow();
+        }
+    }
+
+    private static void judge(Consumer<String> say) throws StoreException {
+        try {
+            JudgeTimes.run(System::nanoTime, say);
+        } catch (DescribedException e) {
+            throw new StoreException("The made-up line cannot be read: " + e.getMessage(), e);
         }
     }
 

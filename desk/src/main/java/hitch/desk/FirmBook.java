@@ -3,10 +3,15 @@ package hitch.desk;
 import hitch.core.disclosure.Recipient;
 import hitch.core.rules.HouseRules;
 import hitch.store.FirmFolder;
+import hitch.store.FirmProfile;
 import hitch.store.StoreException;
+import java.nio.file.Path;
 import java.util.List;
+import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import javafx.beans.property.ReadOnlyLongProperty;
+import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.FXCollections;
@@ -17,6 +22,8 @@ public final class FirmBook {
     private final FirmFolder folder;
     private final Workspace work;
     private final ReadOnlyObjectWrapper<HouseRules> rules = new ReadOnlyObjectWrapper<>(HouseRules.DEFAULT);
+    private final ReadOnlyObjectWrapper<FirmProfile> profile = new ReadOnlyObjectWrapper<>(FirmProfile.BLANK);
+    private final ReadOnlyLongWrapper picturesKept = new ReadOnlyLongWrapper();
     private final ObservableList<Recipient> recipients = FXCollections.observableArrayList(Recipient.STANDARD);
 
     FirmBook(FirmFolder folder, Workspace work) {
@@ -24,6 +31,68 @@ public final class FirmBook {
         this.work = work;
         read(folder::rules, rules::set);
         read(folder::recipients, recipients::setAll);
+        read(folder::profile, profile::set);
+    }
+
+    /** Who the firm is. */
+    public ReadOnlyObjectProperty<FirmProfile> profileProperty() {
+        return profile.getReadOnlyProperty();
+    }
+
+    /** Rises each time a picture of the firm was taken in. */
+    public ReadOnlyLongProperty picturesKeptProperty() {
+        return picturesKept.getReadOnlyProperty();
+    }
+
+    public Optional<Path> picture(FirmFolder.Picture which) {
+        return folder.picture(which);
+    }
+
+    /** Takes a picture in, as PNG. */
+    public void keep(FirmFolder.Picture which, byte[] png) {
+        work.inBackground(
+                () -> {
+                    folder.keep(which, png);
+                    return png;
+                },
+                kept -> picturesKept.set(picturesKept.get() + 1));
+    }
+
+    public void keep(FirmProfile next) {
+        work.inBackground(
+                () -> {
+                    folder.keep(next);
+                    return next;
+                },
+                profile::set);
+    }
+
+    /** Writes all of the firm into one new file. */
+    public void export(Path file) {
+        work.inBackground(
+                () -> {
+                    folder.export(file);
+                    return file;
+                },
+                f -> work.notices().say("The firm was written to " + f.getFileName() + "."));
+    }
+
+    /** Takes another machine's firm in place of this one's. */
+    public void take(Path file) {
+        work.inBackground(
+                () -> {
+                    folder.take(file);
+                    return file;
+                },
+                f -> {
+                    read(folder::rules, rules::set);
+                    read(folder::recipients, recipients::setAll);
+                    read(folder::profile, profile::set);
+                    picturesKept.set(picturesKept.get() + 1);
+                    work.notices()
+                            .say("The firm of " + f.getFileName()
+                                    + " is this machine's now. Jobs keep the rules they have until you take these.");
+                });
     }
 
     private interface Reading<T> {

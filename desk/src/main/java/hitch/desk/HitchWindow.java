@@ -1,12 +1,14 @@
 package hitch.desk;
 
 import hitch.core.job.Edit;
+import hitch.core.job.PropertyFacts;
 import hitch.core.rules.HouseRules;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.voice.Narrator;
 import hitch.sim.DemoJob;
 import hitch.store.FirmFolder;
+import hitch.store.FirmProfile;
 import hitch.store.JobFolder;
 import hitch.store.RecentJobs;
 import hitch.store.StoreException;
@@ -135,7 +137,23 @@ public final class HitchWindow implements StartScreen.Choices {
         if (!rules.equals(HouseRules.DEFAULT)) {
             job.apply(new Edit.TakeRules(rules));
         }
+        FirmProfile firm = profile();
+        if (!firm.equals(FirmProfile.BLANK)) {
+            job.apply(new Edit.DescribeProperty(PropertyFacts.BLANK
+                    .withFirm(firm.name())
+                    .withReviewer(firm.people().stream().findFirst().orElse(""))));
+        }
         return job;
+    }
+
+    private FirmProfile profile() {
+        try {
+            return new FirmFolder(data).profile();
+        } catch (StoreException e) {
+            LOG.warn("who the firm is cannot be read", e);
+            notices.say(e.getMessage());
+            return FirmProfile.BLANK;
+        }
     }
 
     @Override

@@ -3,6 +3,7 @@ package hitch.desk;
 import hitch.core.disclosure.Recipient;
 import hitch.core.footage.Clip;
 import hitch.desk.cut.CutBench;
+import hitch.desk.firm.FirmSheet;
 import hitch.desk.handover.HandOverBench;
 import hitch.desk.judge.JudgeBench;
 import hitch.desk.key.Act;
@@ -47,6 +48,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
     private final StackPane stage = new StackPane();
     private final Button undo = Labels.button("Undo", "", "Undo", this::undo);
     private final Button redo = Labels.button("Redo", "", "Redo", this::redo);
+    private final Runnable firm;
     private Bench showing;
     private boolean keyTaken;
 
@@ -63,10 +65,11 @@ public final class JobView extends BorderPane implements AutoCloseable {
         benches.add(new LoadBench(desk));
         benches.add(new MarkBench(desk));
         benches.add(new LineBench(desk));
-        benches.add(new JudgeBench(desk));
+        benches.add(new JudgeBench(desk, () -> openFirm(desk)));
         benches.add(new CutBench(desk, recipient));
         benches.add(new HandOverBench(desk, recipient));
-        setTop(header(theme, leave));
+        firm = () -> openFirm(desk);
+        setTop(header(theme, leave, desk));
         setCenter(stage);
         setBottom(new VBox(new TaskStrip(work.tasks()), new NoticeStrip(work.notices())));
         desk.selected().addListener((o, was, is) -> {
@@ -121,13 +124,15 @@ public final class JobView extends BorderPane implements AutoCloseable {
         return player;
     }
 
-    private HBox header(Theme theme, Runnable leave) {
+    private HBox header(Theme theme, Runnable leave, Context desk) {
         Label mark = Labels.of("Hitch", "brand");
         Button home = Labels.button("Jobs", "", "Close this job and show all jobs", leave);
+        Button firm = Labels.button("Firm", "", Act.FIRM.words() + " (" + Act.FIRM.key() + ")", () -> openFirm(desk));
         Button history =
                 Labels.button("History", "", Act.HISTORY.words() + " (" + Act.HISTORY.key() + ")", this::openHistory);
         Button keys = Labels.button("Keys", "", Act.SHEET.words() + " (" + Act.SHEET.key() + ")", this::openKeys);
         home.setId("all-jobs");
+        firm.setId("open-firm");
         history.setId("open-history");
         keys.setId("open-keys");
         HBox row = new HBox(4, mark, home);
@@ -158,14 +163,14 @@ public final class JobView extends BorderPane implements AutoCloseable {
         ToggleButton dark = new ToggleButton("Dark");
         dark.setAccessibleText("Dark theme for the truck");
         dark.selectedProperty().bindBidirectional(theme.darkProperty());
-        for (var control : List.of(undo, redo, history, keys, home, dark)) {
+        for (var control : List.of(undo, redo, firm, history, keys, home, dark)) {
             control.setFocusTraversable(false);
             control.getStyleClass().add("quiet");
             control.setMinWidth(USE_PREF_SIZE);
         }
         undo.setId("undo");
         redo.setId("redo");
-        row.getChildren().addAll(gapLeft, strip, gapRight, undo, redo, history, keys, dark);
+        row.getChildren().addAll(gapLeft, strip, gapRight, undo, redo, firm, history, keys, dark);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("header");
         return row;
@@ -219,7 +224,8 @@ public final class JobView extends BorderPane implements AutoCloseable {
         boolean typing = e.getTarget() instanceof TextInputControl field
                 && !field.getText().isEmpty();
         Act act = Act.at(Act.Place.EVERYWHERE, e).orElse(null);
-        if (sheet != null && (act == Act.SHEET || act == Act.HISTORY || e.getCode() == KeyCode.ESCAPE)) {
+        if (sheet != null
+                && (act == Act.SHEET || act == Act.HISTORY || act == Act.FIRM || e.getCode() == KeyCode.ESCAPE)) {
             closeSheet();
         } else if (act == null || typing && !act.worksWhileTyping() || act == Act.SHEET && isTypedInto(e)) {
             return;
@@ -242,10 +248,18 @@ public final class JobView extends BorderPane implements AutoCloseable {
             case SHEET -> openKeys();
             case TEXT_LARGER -> theme.text(1);
             case TEXT_SMALLER -> theme.text(-1);
+            case FIRM -> firm.run();
             case HISTORY -> openHistory();
             case BENCH_1, BENCH_2, BENCH_3, BENCH_4, BENCH_5, BENCH_6 -> show(act.ordinal() - Act.BENCH_1.ordinal());
             default -> throw new IllegalStateException(act + " is no act of everywhere");
         }
+    }
+
+    /** Shows what the firm keeps outside jobs. */
+    private void openFirm(Context desk) {
+        FirmSheet firm = new FirmSheet(desk, this::closeSheet);
+        open(firm);
+        firm.take();
     }
 
     private void openKeys() {

@@ -1,5 +1,6 @@
 package hitch.desk;
 
+import hitch.core.decide.Decision;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.footage.Adjustment;
@@ -9,12 +10,16 @@ import hitch.core.footage.Watched;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
+import hitch.core.judge.Judge;
+import hitch.core.judge.Judgement;
 import hitch.core.line.LineFacts;
 import hitch.core.rules.HouseRules;
 import hitch.core.rules.RulePart;
+import hitch.core.rules.RulesText;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
 import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
 import hitch.desk.task.Rank;
 import hitch.desk.task.Task;
 import hitch.desk.task.Tasks;
@@ -27,6 +32,7 @@ import hitch.store.Stills;
 import hitch.store.StoreException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -92,7 +98,8 @@ public final class Workspace implements AutoCloseable {
     }
 
     private Snapshot reckon(JobHistory history) {
-        return new Snapshot(history, Reckoner.survey(history.job(), Map.copyOf(watched)));
+        Survey survey = Reckoner.survey(history.job(), Map.copyOf(watched));
+        return new Snapshot(history, survey, Judge.judge(survey));
     }
 
     /** Tries an adjustment on whatever is shown, without keeping it; null to stop. */
@@ -194,6 +201,37 @@ public final class Workspace implements AutoCloseable {
                 .map(Edit.SetRules::new));
     }
 
+    /**
+     * Sets one rule by its name, whatever else was changed meanwhile.
+     *
+     * @param value as {@link RulesText} writes it; what cannot be is told and leaves the rule as it was
+     */
+    public CompletableFuture<Void> changeRule(String name, String value) {
+        return edit(job -> {
+            try {
+                List<RulePart> parts = RulesText.with(job.rules(), name, value).parts();
+                return parts.stream()
+                        .filter(p -> !job.rules().parts().contains(p))
+                        .findFirst()
+                        .map(Edit.SetRules::new);
+            } catch (IllegalArgumentException e) {
+                notices.say(e.getMessage() + " The rule was left as it was.");
+                return Optional.empty();
+            }
+        });
+    }
+
+    /** Decides something on what was proposed. */
+    public CompletableFuture<Void> decide(Decision decision) {
+        return apply(new Edit.Decide(decision));
+    }
+
+    /** What the job would come to by other rules; reckoned in the background, nothing is changed. */
+    public void wouldComeTo(HouseRules rules, Consumer<Judgement> then) {
+        Job job = latest.with(new Edit.TakeRules(rules));
+        inBackground(() -> Judge.judge(Reckoner.survey(job, Map.copyOf(watched))), then);
+    }
+
     /** Adds the finding that {@code make} gives for the next free id. */
     public CompletableFuture<Void> addFinding(Function<FindingId, Finding> make) {
         return change(
@@ -239,6 +277,10 @@ public final class Workspace implements AutoCloseable {
     }
 
     private void takeStill(Finding finding) {
+        if (latest.clip(finding.frame().clip()).isEmpty()) {
+            // It was only described: there is no footage to take it from.
+            return;
+        }
         inBackground(
                 () -> {
                     if (Files.exists(folder.still(finding))) {

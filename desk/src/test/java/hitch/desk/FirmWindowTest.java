@@ -24,7 +24,7 @@ class FirmWindowTest extends OpenWindow {
 
     @Test
     void rulesThatDifferAreToldAndBroughtTogether() throws Exception {
-        clickOn("#bench-judge");
+        clickOn("#open-firm");
         until(() -> lookup("#firm-rules .label").queryAll().stream()
                 .anyMatch(n -> n.toString().contains("between cleanings: 12 months here, 6 months in the firm's")));
         clickOn("#make-firm-rules");

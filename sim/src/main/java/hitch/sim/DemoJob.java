@@ -66,6 +66,7 @@ public enum DemoJob {
         copyClips(scenario, place.resolve("clips"));
         try (JobFolder job = JobFolder.create(place)) {
             FilledJob.fill(job, scenario, progress);
+            FirmsPart.add(job, this);
         }
     }
 

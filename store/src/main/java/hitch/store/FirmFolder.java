@@ -1,7 +1,9 @@
 package hitch.store;
 
 import hitch.core.disclosure.Recipient;
+import hitch.core.exchange.PricesCsv;
 import hitch.core.rules.HouseRules;
+import hitch.core.rules.PriceBook;
 import hitch.core.rules.RulesText;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
@@ -9,6 +11,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /**
@@ -18,6 +21,28 @@ import java.util.Optional;
 public final class FirmFolder {
     static final String RULES = "house-rules.txt";
     static final String RECIPIENTS = "recipients.txt";
+    static final String PRICES = "prices.csv";
+    static final String PROFILE = "firm.txt";
+
+    /** Everything a firm can keep, by file. */
+    private static final List<String> ALL =
+            List.of(PROFILE, RULES, PRICES, RECIPIENTS, Picture.LOGO.file(), Picture.SIGNATURE.file());
+
+    /** A picture that stands for the firm. */
+    public enum Picture {
+        LOGO("logo.png"),
+        SIGNATURE("signature.png");
+
+        private final String file;
+
+        Picture(String file) {
+            this.file = file;
+        }
+
+        String file() {
+            return file;
+        }
+    }
 
     private final Path folder;
 
@@ -31,11 +56,62 @@ public final class FirmFolder {
      * @throws StoreException with the line that cannot be
      */
     public HouseRules rules() throws StoreException {
-        return read(RULES, RulesText::parse).orElse(HouseRules.DEFAULT);
+        PriceBook prices = read(PRICES, PricesCsv::parse).orElse(PriceBook.EMPTY);
+        return read(RULES, RulesText::parse).orElse(HouseRules.DEFAULT).withPrices(prices);
     }
 
     public void keep(HouseRules rules) throws StoreException {
         write(RULES, RulesText.write(rules));
+        write(PRICES, PricesCsv.write(rules.prices()));
+    }
+
+    public FirmProfile profile() throws StoreException {
+        return read(PROFILE, FirmProfile::parse).orElse(FirmProfile.BLANK);
+    }
+
+    public void keep(FirmProfile profile) throws StoreException {
+        write(PROFILE, profile.text());
+    }
+
+    /** Where a picture of the firm is; empty where it has none. */
+    public Optional<Path> picture(Picture which) {
+        return Optional.of(folder.resolve(which.file())).filter(Files::isRegularFile);
+    }
+
+    /** Takes a picture in as PNG. */
+    public void keep(Picture which, byte[] png) throws StoreException {
+        FirmFile.keep(folder, Map.of(which.file(), png));
+    }
+
+    /**
+     * Writes all of the firm into one new file.
+     *
+     * @throws StoreException where there is one already, or it cannot be written
+     */
+    public void export(Path file) throws StoreException {
+        FirmFile.write(folder, ALL, file);
+    }
+
+    /**
+     * Takes another machine's firm in place of this one's. It is read whole first; where any part of it cannot be understood nothing is taken.
+     */
+    public void take(Path file) throws StoreException {
+        Map<String, byte[]> parts = FirmFile.read(file, ALL);
+        try {
+            parse(parts, RULES, RulesText::parse);
+            parse(parts, PRICES, PricesCsv::parse);
+            parse(parts, RECIPIENTS, RecipientsText::parse);
+            parse(parts, PROFILE, FirmProfile::parse);
+        } catch (IllegalArgumentException e) {
+            throw new StoreException("Nothing was taken: " + e.getMessage(), e);
+        }
+        FirmFile.keep(folder, parts);
+    }
+
+    private static void parse(Map<String, byte[]> parts, String name, Parser<?> parser) {
+        if (parts.containsKey(name)) {
+            parser.parse(new String(parts.get(name), StandardCharsets.UTF_8));
+        }
     }
 
     /** The kinds of recipients that come with Hitch, and the firm's own behind them. */

@@ -72,7 +72,7 @@ public final class Judge {
         RemedyReckoner reckoner = new RemedyReckoner(in, matters, unpriced);
         Map<Matter, List<Remedy>> remedies = new LinkedHashMap<>();
         ways.forEach((m, list) -> remedies.put(m, reckoned(m, list, reckoner)));
-        List<Ask> asks = new Asks(in).of(remedies);
+        List<Ask> asks = new Asks(in).of(Renewed.told(remedies, (m, list) -> Asks.taken(list, choice(m))));
         Verdict verdict = Verdicts.of(in, matters, seen);
         List<Plan> plans = seen.isEnough()
                 ? new Plans(
@@ -178,6 +178,8 @@ public final class Judge {
                 extent,
                 needed,
                 isNeeded ? "no tool gets where it must" : "a way in is missing");
-        return Optional.of(new Openings(matter, PipeRules.openings(matter, faults, tools, isNeeded, in)));
+        return Optional.of(new Openings(
+                matter,
+                PipeRules.openings(matter, faults, tools.stream().distinct().toList(), isNeeded, in)));
     }
 }

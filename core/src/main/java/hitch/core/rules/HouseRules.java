@@ -2,6 +2,7 @@ package hitch.core.rules;
 
 import hitch.core.finding.FindingKind;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.Map;
 
 /**
@@ -31,6 +32,23 @@ public record HouseRules(
     /** The firm's own words, lower case, and the kinds they name. */
     public Map<String, FindingKind> words() {
         return own.kinds();
+    }
+
+    /** Every part, each of which is changed by itself. */
+    public List<RulePart> parts() {
+        return List.of(
+                weighing,
+                care,
+                showing,
+                own,
+                line.ownership(),
+                line.seeing(),
+                line.openings(),
+                line.tools(),
+                line.depths(),
+                judging,
+                ages,
+                prices);
     }
 
     /** With one part of the rules in place of what it was. */

@@ -34,7 +34,7 @@ final class JudgingText {
                 .linerLasts(lines.range("judging.liner-lasts", "years"))
                 .descaleLasts(lines.range("judging.descaling-lasts", "years"))
                 .coatLasts(lines.range("judging.coating-lasts", "years"))
-                .roundTo(lines.whole("judging.round-money-to", "of money"))
+                .roundTo(lines.plainWhole("judging.round-money-to"))
                 .build();
     }
 
@@ -75,7 +75,7 @@ final class JudgingText {
         lines.put("judging.liner-lasts", RuleLines.range(j.linerLasts()) + " years");
         lines.put("judging.descaling-lasts", RuleLines.range(j.descaleLasts()) + " years");
         lines.put("judging.coating-lasts", RuleLines.range(j.coatLasts()) + " years");
-        lines.put("judging.round-money-to", j.roundTo() + " of money");
+        lines.put("judging.round-money-to", Integer.toString(j.roundTo()));
         for (Material material : Material.values()) {
             rules.ages().of(material).ifPresent(a -> lines.put(AgeRules.rule(material), a.text()));
         }

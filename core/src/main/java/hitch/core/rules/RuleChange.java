@@ -28,7 +28,14 @@ public record RuleChange(String rule, String here, String there) {
                 changes.add(new RuleChange(rule, "", value));
             }
         });
+        if (!first.prices().equals(second.prices())) {
+            changes.add(new RuleChange("prices", told(first.prices()), told(second.prices())));
+        }
         return List.copyOf(changes);
+    }
+
+    private static String told(PriceBook book) {
+        return book.isEmpty() ? "" : book.prices().size() + " prices";
     }
 
     /** What the rule is about, in words: {@code weighing roots to mend}. */

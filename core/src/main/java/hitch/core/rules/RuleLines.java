@@ -33,6 +33,15 @@ final class RuleLines {
         return (int) number(name, unit);
     }
 
+    /** A whole number without a unit, 0 or more. */
+    int plainWhole(String name) {
+        String text = text(name);
+        if (!text.matches("\\d{1,9}")) {
+            throw new IllegalArgumentException("The house rule " + name + " is a whole number, not \"" + text + "\".");
+        }
+        return Integer.parseInt(text);
+    }
+
     boolean yes(String name) {
         return text(name).equals("yes");
     }

@@ -82,6 +82,26 @@ public final class RulesText {
         return lines;
     }
 
+    /**
+     * The rules with one of them changed.
+     *
+     * @param value as it stands behind the equals sign
+     * @throws IllegalArgumentException with a sentence where it cannot be
+     */
+    public static HouseRules with(HouseRules rules, String name, String value) {
+        Map<String, String> changed = lines(rules);
+        changed.put(name, value.strip());
+        Map<String, String> whole = read(SHIPPED);
+        // What these rules do not have is not what ships.
+        whole.keySet().stream().filter(n -> !changed.containsKey(n)).forEach(n -> changed.put(n, "none"));
+        return new RulesText(changed).rules().withPrices(rules.prices());
+    }
+
+    /** The shipped text, in which every rule has its title and its reason above it. */
+    static String shippedText() {
+        return SHIPPED;
+    }
+
     /** Each rule by its name, as {@code number unit}. */
     public static Map<String, String> lines(HouseRules rules) {
         Map<String, String> lines = new LinkedHashMap<>();

@@ -24,6 +24,7 @@ import hitch.core.measure.Station;
 import hitch.core.rules.HouseRules;
 import hitch.core.rules.OwnerRules;
 import hitch.core.rules.OwnersReach;
+import hitch.core.rules.PriceBook;
 import hitch.core.rules.ShowingRules;
 import hitch.core.rules.WordRules;
 import hitch.core.run.Direction;
@@ -98,6 +99,9 @@ public final class RandomEdits {
                         1,
                         Arbitraries.of(
                                         HouseRules.DEFAULT.line().depths(),
+                                        HouseRules.DEFAULT.judging().withRoundTo(5),
+                                        HouseRules.DEFAULT.ages(),
+                                        new PriceBook("$", List.of()),
                                         HouseRules.DEFAULT.line().tools(),
                                         HouseRules.DEFAULT.line().openings(),
                                         HouseRules.DEFAULT.line().seeing(),
@@ -113,6 +117,7 @@ public final class RandomEdits {
                                                 HouseRules.DEFAULT.care().every(6)),
                                         HouseRules.DEFAULT)
                                 .map(Edit.TakeRules::new)),
+                Tuple.of(3, RandomDecisions.decision(text, id).map(Edit.Decide::new)),
                 Tuple.of(3, clip.map(c -> new Edit.PutClip(Sample.clip(c, 60)))),
                 Tuple.of(1, clip.map(Edit.LeaveOutClip::new)),
                 Tuple.of(1, clip.map(c -> new Edit.OrderClips(List.of(c)))),

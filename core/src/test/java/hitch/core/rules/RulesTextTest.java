@@ -23,7 +23,7 @@ class RulesTextTest {
         assertThat(RulesText.parse("")).isEqualTo(HouseRules.DEFAULT);
         assertThat(RulesText.parse(RulesText.write(HouseRules.DEFAULT))).isEqualTo(HouseRules.DEFAULT);
         assertThat(RulesText.write(HouseRules.DEFAULT))
-                .contains("# Roots that take half the bore", "weighing.roots-to-mend = 50 %");
+                .contains("# Roots are a repair from: Roots that take half the bore", "weighing.roots-to-mend = 50 %");
     }
 
     @Test

@@ -28,6 +28,7 @@ public enum Act {
             "Shortcut+Equals",
             "Shortcut+Shift+Equals"),
     TEXT_SMALLER(Place.EVERYWHERE, "Smaller text", "Shortcut+Minus"),
+    FIRM(Place.EVERYWHERE, "The firm: its rules, prices and people", "Shortcut+F"),
     HISTORY(Place.EVERYWHERE, "What was done to this job", "Shortcut+H"),
     SHEET(Place.EVERYWHERE, "This sheet of keys", "Shift+Slash", "F1"),
 
@@ -76,6 +77,18 @@ public enum Act {
     KEEP_AT_COUNTER(Place.SPOKEN, "Keep it where the counter is", "2", "Numpad 2"),
     KEEP_AT_LIKELY(Place.SPOKEN, "Keep it at the likely place", "3", "Numpad 3"),
 
+    ASK_NEXT(Place.JUDGE, "Choose the next ask", "N"),
+    ASK_BEFORE(Place.JUDGE, "Choose the ask before", "P"),
+    ASK_ACCEPT(Place.JUDGE, "Accept it as it stands", "Y"),
+    ASK_DECLINE(Place.JUDGE, "Decline it", "D"),
+    ASK_PROPOSED(Place.JUDGE, "Give it back to what is proposed", "R"),
+    ASK_WRITE(Place.JUDGE, "Write an ask of your own", "W"),
+    ASK_FOOTAGE(Place.JUDGE, "Show its footage", "Enter"),
+    JUDGE_ASKS(Place.JUDGE, "What to do", "1"),
+    JUDGE_YEARS(Place.JUDGE, "Over the years", "2"),
+    JUDGE_VISITS(Place.JUDGE, "Against an earlier visit", "3"),
+    QUESTIONS(Place.JUDGE, "Questions still open", "Q"),
+
     PAGE_1(Place.LINE, "What the pipe is made of", "1"),
     PAGE_2(Place.LINE, "What was really seen", "2"),
     PAGE_3(Place.LINE, "Depth and fall", "3"),
@@ -100,7 +113,8 @@ public enum Act {
         LOAD("Load"),
         MARK("Mark"),
         SPOKEN("Mark, on something that was said"),
-        LINE("Line");
+        LINE("Line"),
+        JUDGE("Judge");
 
         private final String word;
 

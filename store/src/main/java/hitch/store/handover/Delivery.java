@@ -37,6 +37,7 @@ import java.time.Clock;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 
 /** Writes everything one recipient gets into one folder. */
 public final class Delivery {
@@ -112,6 +113,10 @@ public final class Delivery {
                 out.resolve("report.html"),
                 ReportPage.write(may, video.getFileName().toString()));
         new PhotoCopies(may, footage).write(out);
+        Optional<String> calendar = AskCalendar.write(may, clock);
+        if (calendar.isPresent()) {
+            text(out.resolve(AskCalendar.FILE), calendar.get());
+        }
         progress.at(0.99, "writing the manifest");
         new Manifest(may, clock, damage).write(out, products(name, may), cutting, sources);
         return video;
@@ -179,6 +184,9 @@ public final class Delivery {
             }
         }
         PhotoRow.of(may).forEach(p -> products.add(p.file()));
+        if (AskCalendar.isAny(may)) {
+            products.add(AskCalendar.FILE);
+        }
         return products;
     }
 

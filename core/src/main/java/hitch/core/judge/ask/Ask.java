@@ -29,7 +29,7 @@ import java.util.Set;
  * @param due the date that comes to; empty where the day of the visit is not known
  * @param standing as proposed, or what a person made of it
  * @param why a word why, from whoever decided
- * @param fingerprint of the facts it rests on
+ * @param fingerprints of the facts that each of its matters rests on
  * @param overtaken whether the facts have changed since a person decided
  */
 @RecordBuilder
@@ -46,12 +46,13 @@ public record Ask(
         Optional<LocalDate> due,
         Choice.Standing standing,
         String why,
-        String fingerprint,
+        List<String> fingerprints,
         boolean overtaken)
         implements AskBuilder.With {
     public Ask {
         matters = List.copyOf(matters);
         options = List.copyOf(options);
+        fingerprints = List.copyOf(fingerprints);
     }
 
     /** The findings it rests on. */
@@ -59,6 +60,11 @@ public record Ask(
         Set<FindingId> ids = new LinkedHashSet<>();
         matters.forEach(m -> ids.addAll(m.ids()));
         return ids;
+    }
+
+    /** Of the facts it rests on, all matters together. */
+    public String fingerprint() {
+        return String.join("", fingerprints);
     }
 
     public boolean isDeclined() {

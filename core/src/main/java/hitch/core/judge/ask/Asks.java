@@ -21,6 +21,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** Makes the asks of the ways to meet each matter, by what a person chose, and puts them in order. */
 public final class Asks {
@@ -97,9 +98,8 @@ public final class Asks {
                 choice.flatMap(Choice::due).flatMap(Asks::date).or(() -> Timing.due(when, months, in)),
                 choice.map(Choice::standing).orElse(Choice.Standing.PROPOSED),
                 choice.map(Choice::why).orElse(""),
-                fingerprint,
-                choice.filter(c -> !c.writtenOn().equals(fingerprint)).isPresent()
-                        || proposed.because().isEmpty());
+                List.of(fingerprint),
+                choice.filter(c -> !c.writtenOn().equals(fingerprint)).isPresent());
     }
 
     /** The way a person took; the proposed one where nobody did, or where that way is no longer one. */
@@ -122,7 +122,8 @@ public final class Asks {
                 .matters(matters)
                 .remedy(Optional.of(remedy.withBecause(List.copyOf(because))))
                 .weight(Timing.heaviest(matters))
-                .fingerprint(a.fingerprint() + b.fingerprint())
+                .fingerprints(Stream.concat(a.fingerprints().stream(), b.fingerprints().stream())
+                        .toList())
                 .overtaken(a.overtaken() || b.overtaken())
                 .build();
     }
@@ -178,7 +179,7 @@ public final class Asks {
                         .or(() -> Timing.due(own.when(), in.rules().judging().careWithin(), in)),
                 Choice.Standing.OWN,
                 own.because(),
-                "",
+                List.of(),
                 false);
     }
 }

@@ -1,5 +1,6 @@
 package hitch.core.judge.matter;
 
+import hitch.core.decide.EarlierVisit;
 import hitch.core.detail.Arrival;
 import hitch.core.detail.Detail;
 import hitch.core.finding.Certainty;
@@ -27,10 +28,13 @@ import hitch.core.survey.told.Fixtures;
 import hitch.core.survey.told.Surfaces;
 import java.time.DateTimeException;
 import java.time.LocalDate;
+import java.time.temporal.ChronoUnit;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.OptionalInt;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** All that a judgement rests on: what was found and still is so, the pipe, the ground above, the visit, the rules. */
 public final class Case {
@@ -58,8 +62,9 @@ public final class Case {
         this.causes = Causes.of(findings);
         this.surfaces = Surfaces.of(survey.findings());
         this.fixtures = Fixtures.of(survey.findings());
-        this.beside = survey.decisions().beside().stream()
-                .map(v -> Compared.of(survey, v))
+        this.beside = Stream.concat(
+                        Compared.cleaning(survey).stream(),
+                        survey.decisions().beside().stream().map(v -> Compared.of(survey, v)))
                 .toList();
     }
 
@@ -188,6 +193,14 @@ public final class Case {
                                 .isPresent());
     }
 
+    /** Whether an opening at the surface stands over a place, so that nobody need ask where it is. */
+    public boolean isAtAnOpening(String branch, Station at) {
+        return line().openings().stream()
+                .anyMatch(o -> !o.buried()
+                        && o.branch().equals(branch)
+                        && o.at().to(at).compareTo(Distance.feet(FEET_OF_DOUBT)) <= 0);
+    }
+
     /** Whether a finding is the owner's to see to; taken for the owner's where nobody knows. */
     public boolean isOwners(LocatedFinding found) {
         return line().isOwners(found).orElse(true);
@@ -241,7 +254,7 @@ public final class Case {
 
     /** What became of a finding since the visit that was laid beside last; empty where none was. */
     public Optional<Change> change(LocatedFinding found) {
-        return beside.isEmpty()
+        return survey.decisions().beside().isEmpty()
                 ? Optional.empty()
                 : beside.getLast().changes().stream()
                         .filter(c -> c.now()
@@ -251,13 +264,27 @@ public final class Case {
                         .findFirst();
     }
 
-    /** The day of the visit. */
-    public Optional<LocalDate> day() {
+    /** Whole months between the visit laid beside last and this one; empty where a day is not known. */
+    public OptionalInt monthsSinceEarlier() {
+        List<EarlierVisit> all = survey.decisions().beside();
+        Optional<LocalDate> then =
+                all.isEmpty() ? Optional.empty() : date(all.getLast().when());
+        return then.isPresent() && day().filter(d -> d.isAfter(then.get())).isPresent()
+                ? OptionalInt.of((int) ChronoUnit.MONTHS.between(then.get(), day().get()))
+                : OptionalInt.empty();
+    }
+
+    private static Optional<LocalDate> date(String text) {
         try {
-            return Optional.of(LocalDate.parse(survey.facts().inspectedOn().strip()));
+            return Optional.of(LocalDate.parse(text.strip()));
         } catch (DateTimeException e) {
             return Optional.empty();
         }
+    }
+
+    /** The day of the visit. */
+    public Optional<LocalDate> day() {
+        return date(survey.facts().inspectedOn());
     }
 
     /** What of a pipe a stretch is, cut off at the ends of it that are known. */

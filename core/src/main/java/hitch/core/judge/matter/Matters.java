@@ -176,6 +176,15 @@ public final class Matters {
                         .anyMatch(f -> f.finding().certainty().isTaken());
     }
 
+    private String because(LocatedFinding worst, Theme theme) {
+        if (worst.weight() == Weight.NOTED) {
+            return theme.why();
+        }
+        return weight(worst, theme) == worst.weight()
+                ? worst.because()
+                : worst.because() + "; more, for it lies under the building or holds solids";
+    }
+
     private Matter matter(Key key, List<LocatedFinding> findings, List<LocatedFinding> effects) {
         Optional<Extent> extent =
                 findings.stream().flatMap(f -> f.extent().stream()).reduce(Extent::joined);
@@ -193,6 +202,14 @@ public final class Matters {
         LocatedFinding worst =
                 findings.stream().max(Comparator.comparing(this::weight)).orElseThrow();
         return new Matter(
-                key.theme(), name, key.branch(), extent, key.owners(), ordered, effects, heaviest, worst.because());
+                key.theme(),
+                name,
+                key.branch(),
+                extent,
+                key.owners(),
+                ordered,
+                effects,
+                heaviest,
+                because(worst, key.theme()));
     }
 }

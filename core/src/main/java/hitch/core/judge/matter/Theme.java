@@ -14,24 +14,44 @@ import java.util.regex.Pattern;
 
 /** What findings ask for; those of one theme are met alike. In the order in which they are told where nothing else decides. */
 public enum Theme {
-    BLOCKAGE("blockage", "Blockage", "blockages", Weight.NOTED),
-    ROOTS("roots", "Roots", "places with roots", Weight.NOTED),
-    OPEN_WALL("open wall", "Open wall", "places where the wall is open", Weight.NOTED),
-    STEPS("offsets and gaps", "Offset", "offsets and gaps", Weight.NOTED),
-    CRACKS("cracks", "Crack", "cracks", Weight.NOTED),
-    SHAPE("pipe out of round", "Pipe out of round", "places out of round", Weight.NOTED),
-    CRUST("scale", "Scale", "places with scale", Weight.NOTED),
-    DEPOSITS("grease and deposits", "Deposits", "places with deposits", Weight.NOTED),
-    SOLIDS("paper and wipes", "Paper and wipes", "places with paper or wipes", Weight.NOTED),
-    WATER("standing water", "Standing water", "stretches of standing water", Weight.NOTED),
-    MAKESHIFT("makeshift work", "Makeshift work", "places of makeshift work", Weight.WATCH),
-    UNKNOWN_USE("connections of unknown use", "Connection of unknown use", "connections of unknown use", Weight.WATCH),
-    ARRIVAL("water that never arrived", "Water that never arrived", "fixtures whose water never arrived", Weight.WATCH),
-    ANIMALS("animals", "Animals", "places with animals", Weight.NOTED),
-    HIDDEN("what was not seen", "What was not seen", "places where it was not seen", Weight.WATCH),
-    OPENINGS("openings", "Openings", "openings", Weight.WATCH),
-    AGE("age of the pipe", "Age of the pipe", "stretches past their age", Weight.WATCH),
-    USE("use", "Not put to use", "", Weight.NOTED);
+    BLOCKAGE("blockage", "Blockage", "blockages", Weight.NOTED, ""),
+    ROOTS("roots", "Roots", "places with roots", Weight.NOTED, ""),
+    OPEN_WALL("open wall", "Open wall", "places where the wall is open", Weight.NOTED, ""),
+    STEPS("offsets and gaps", "Offset", "offsets and gaps", Weight.NOTED, ""),
+    CRACKS("cracks", "Crack", "cracks", Weight.NOTED, ""),
+    SHAPE("pipe out of round", "Pipe out of round", "places out of round", Weight.NOTED, ""),
+    CRUST("scale", "Scale", "places with scale", Weight.NOTED, ""),
+    DEPOSITS("grease and deposits", "Deposits", "places with deposits", Weight.NOTED, ""),
+    SOLIDS("paper and wipes", "Paper and wipes", "places with paper or wipes", Weight.NOTED, ""),
+    WATER("standing water", "Standing water", "stretches of standing water", Weight.NOTED, ""),
+    MAKESHIFT(
+            "makeshift work",
+            "Makeshift work",
+            "places of makeshift work",
+            Weight.WATCH,
+            "how it was made does not tell how it holds"),
+    UNKNOWN_USE(
+            "connections of unknown use",
+            "Connection of unknown use",
+            "connections of unknown use",
+            Weight.WATCH,
+            "nobody knows what it serves"),
+    ARRIVAL(
+            "water that never arrived",
+            "Water that never arrived",
+            "fixtures whose water never arrived",
+            Weight.WATCH,
+            "its water was watched for and never came"),
+    ANIMALS("animals", "Animals", "places with animals", Weight.NOTED, ""),
+    HIDDEN(
+            "what was not seen",
+            "What was not seen",
+            "places where it was not seen",
+            Weight.WATCH,
+            "the pipe beyond it was not seen"),
+    OPENINGS("openings", "Openings", "openings", Weight.WATCH, "a way in is missing"),
+    AGE("age of the pipe", "Age of the pipe", "stretches past their age", Weight.WATCH, "it is past its years"),
+    USE("use", "Not put to use", "", Weight.NOTED, "");
 
     private static final Pattern NOBODY_KNOWS = Pattern.compile(
             "\\b(?:unknown|unidentified|not sure what|don'?t know|no idea|nobody knows|can'?t tell|whatever)\\b");
@@ -40,12 +60,14 @@ public enum Theme {
     private final String title;
     private final String several;
     private final Weight least;
+    private final String why;
 
-    Theme(String word, String title, String several, Weight least) {
+    Theme(String word, String title, String several, Weight least, String why) {
         this.word = word;
         this.title = title;
         this.several = several;
         this.least = least;
+        this.why = why;
     }
 
     /** Its name in files and in a sentence. */
@@ -65,6 +87,11 @@ public enum Theme {
     /** The least that a matter of it asks for. */
     public Weight least() {
         return least;
+    }
+
+    /** Why it asks for that much; blank where its findings tell. */
+    public String why() {
+        return why;
     }
 
     /** Whether what it asks for can close the bore, so that cleaning must come before anything else. */

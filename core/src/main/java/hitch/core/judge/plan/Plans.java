@@ -93,7 +93,9 @@ public final class Plans {
             Optional<Remedy> remedy = way.apply(ask);
             remedy.ifPresent(r -> works.putIfAbsent(r.work().key() + r.branch() + r.extent() + months(r), r));
             remedy.filter(r -> r.work().isRepair()).ifPresent(r -> solved.addAll(r.clears()));
-            if (ask.weight().compareTo(Weight.WATCH) > 0
+            boolean asked = ask.weight().compareTo(Weight.MEND) >= 0
+                    || ask.remedy().filter(r -> r.work().isRepair()).isPresent();
+            if (asked
                     && remedy.filter(r -> r.work().isRepair() || r.work() instanceof Work.Descale)
                             .isEmpty()) {
                 unsolved.add(ask.title());
@@ -146,28 +148,45 @@ public final class Plans {
                                         .orElse(false));
     }
 
-    /** One visit sees to all that is cleaned; where nothing is, somebody looks now and then. */
+    /**
+     * One visit sees to all that is cleaned about then: longer times between are cut to whole multiples of the shortest. Where nothing is
+     * cleaned, somebody looks now and then.
+     */
     private void visits(List<Remedy> works, List<Event> events) {
         List<Remedy> cleanings = works.stream()
                 .filter(r -> r.work() instanceof Work.Clean || r.work() instanceof Work.Descale)
                 .toList();
-        int months = cleanings.stream()
-                .filter(r -> r.work() instanceof Work.Clean)
-                .mapToInt(Plans::months)
-                .min()
-                .orElse(lookEvery);
-        Optional<Range> money = cleanings.isEmpty()
-                ? works.stream()
-                        .filter(r -> r.work() instanceof Work.Watch)
-                        .findFirst()
-                        .flatMap(r -> r.cost().money())
-                : cleanings.stream()
-                        .map(r -> r.cost().money())
-                        .reduce(Optional.of(Range.ZERO), (a, b) -> a.flatMap(x -> b.map(x::plus)));
-        for (int at = cleanings.isEmpty() ? months : 0; at <= 12 * Plan.YEARS; at += months) {
-            events.add(new Event(
-                    Range.of(at / 12.0), Event.Sort.VISIT, cleanings.isEmpty() ? "a look" : "a cleaning", money));
+        if (cleanings.isEmpty()) {
+            Optional<Range> look = works.stream()
+                    .filter(r -> r.work() instanceof Work.Watch)
+                    .findFirst()
+                    .flatMap(r -> r.cost().money());
+            for (int at = lookEvery; at <= 12 * Plan.YEARS; at += lookEvery) {
+                events.add(new Event(Range.of(at / 12.0), Event.Sort.VISIT, "a look", look));
+            }
+            return;
         }
+        int shortest = cleanings.stream().mapToInt(Plans::every).min().orElse(lookEvery);
+        for (int at = 0; at <= 12 * Plan.YEARS; at += shortest) {
+            int now = at;
+            List<Remedy> due = cleanings.stream()
+                    .filter(r -> now % (every(r) / shortest * shortest) == 0)
+                    .toList();
+            events.add(new Event(
+                    Range.of(at / 12.0),
+                    Event.Sort.VISIT,
+                    "a cleaning",
+                    due.stream()
+                            .map(r -> r.cost().money())
+                            .reduce(Optional.of(Range.ZERO), (a, b) -> a.flatMap(x -> b.map(x::plus)))));
+        }
+    }
+
+    /** Months until a cleaning is due again; scale is back when a descaling has lasted its least. */
+    private static int every(Remedy r) {
+        return r.work() instanceof Work.Clean
+                ? months(r)
+                : r.lasts().map(l -> (int) Math.round(12 * l.low())).orElse(12 * Plan.YEARS);
     }
 
     /** Pipe that is not renewed comes to the end of its years; so does a liner. */

@@ -29,6 +29,7 @@ public final class RemedyReckoner {
     private final List<Matter> matters;
     private final Estimator estimator;
     private final Optional<String> unpriced;
+    private final List<Age> ages;
 
     /**
      * @param matters all there are
@@ -39,6 +40,7 @@ public final class RemedyReckoner {
         this.matters = matters;
         this.estimator = new Estimator(in.rules().prices(), in.rules().judging().roundTo());
         this.unpriced = unpriced;
+        this.ages = Ages.of(in.survey());
     }
 
     public Remedy of(Proposal p, Matter matter) {
@@ -163,7 +165,7 @@ public final class RemedyReckoner {
     /** A mended place lasts as long as the pipe to either side of it. */
     private Optional<Range> rest(String branch, Extent extent) {
         Optional<PipeSpan> span = in.spanAt(branch, extent.middle());
-        return span.flatMap(s -> Ages.of(in.survey()).stream()
+        return span.flatMap(s -> ages.stream()
                 .filter(a -> a.branch().equals(branch) && a.span().equals(s))
                 .findFirst()
                 .map(Age::left));

@@ -39,7 +39,7 @@ final class Digging {
     static List<String> first(String branch, List<Extent> places, Case c) {
         List<String> ends = places.stream()
                 .flatMap(e -> List.of(e.from(), e.to()).stream())
-                .filter(s -> !c.isLocated(branch, s))
+                .filter(s -> !c.isLocated(branch, s) && !c.isAtAnOpening(branch, s))
                 .map(s -> c.place(branch, Extent.at(s)))
                 .distinct()
                 .toList();

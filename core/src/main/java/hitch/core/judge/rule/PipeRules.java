@@ -56,12 +56,13 @@ public final class PipeRules {
         if (places.isEmpty()) {
             m.extent().ifPresent(places::add);
         }
+        boolean wider = faults.isEmpty() && !needed;
         String at = where.isEmpty()
                 ? places.stream()
                         .map(e -> Where.words(m.branch(), e, c))
                         .findFirst()
                         .map(w -> "an opening put in " + w)
-                        .orElse("an opening put in")
+                        .orElse(wider ? "a wider opening put in" : "an opening put in")
                 : where + " brought up to the surface";
         return List.of(
                 Proposal.of(

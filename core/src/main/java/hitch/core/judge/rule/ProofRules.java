@@ -98,7 +98,7 @@ final class ProofRules {
                         "Have the pipe looked at " + where
                                 + ", from the other end or with other gear, and treat it as unknown until then.",
                         m.findings().isEmpty()
-                                ? Reason.practice(m.because(), "unseen")
+                                ? Reason.practice(capital(m.because()) + ".", "unseen")
                                 : Reason.found(
                                         m.findings().getFirst().finding().phrase() + ": " + m.because() + ".",
                                         m.findings()))
@@ -106,6 +106,10 @@ final class ProofRules {
                 .first(first)
                 .soonest(Optional.of(When.WITHIN_MONTHS))
                 .build());
+    }
+
+    private static String capital(String text) {
+        return text.isEmpty() ? text : Character.toUpperCase(text.charAt(0)) + text.substring(1);
     }
 
     /** Nobody lives there, and no water was put through. */

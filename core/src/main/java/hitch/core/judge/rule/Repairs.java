@@ -103,7 +103,7 @@ final class Repairs {
                                 + c.place(m.findings().getFirst())
                         : Number.title(m.findings().size()) + " " + m.theme().several() + ", "
                                 + m.extent().map(e -> c.place(m.branch(), e)).orElse("");
-        String why = m.worst().map(f -> ": " + f.because()).orElse("");
+        String why = m.because().isBlank() || m.findings().isEmpty() ? "" : ": " + m.because();
         return Reason.found(first + why + ".", m.findings());
     }
 }

@@ -138,9 +138,12 @@ final class RootsRule implements RemedyRule {
         if (grown.isEmpty() || months <= SOONEST_MONTHS) {
             return months;
         }
-        int sooner = Math.max(SOONEST_MONTHS, months / 2);
+        // They grew over the whole time between the visits: cleaned twice in as long they do not.
+        int sooner = Math.clamp(c.monthsSinceEarlier().orElse(months) / 2, SOONEST_MONTHS, months);
         because.add(Reason.found(
-                "They grew since the earlier visit, so the time is halved to " + sooner + " months.", grown));
+                "They grew since the earlier visit"
+                        + (sooner < months ? ", so they are cleaned every " + sooner + " months instead." : "."),
+                grown));
         return sooner;
     }
 

@@ -2,6 +2,7 @@ package hitch.core.judge.visit;
 
 import hitch.core.decide.EarlierVisit;
 import hitch.core.decide.EarlierVisit.Then;
+import hitch.core.finding.Cleanable;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.FindingKind.Family;
@@ -11,6 +12,7 @@ import hitch.core.measure.Extent;
 import hitch.core.measure.Inches;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
+import hitch.core.run.Phase;
 import hitch.core.survey.Look;
 import hitch.core.survey.Survey;
 import java.util.ArrayList;
@@ -39,6 +41,9 @@ public record Compared(EarlierVisit visit, long shift, List<Change> changes) {
             FindingKind.COUPLING,
             FindingKind.MAIN_CONNECTION);
 
+    /** Id of what was found before a cleaning on the same visit. */
+    public static final String CLEANING = "before-the-cleaning";
+
     private static final long SHIFTED_AT_MOST_MM = Distance.feet(12).mm();
     private static final long SAME_PLACE_MM = Distance.feet(2.5).mm();
     private static final int SHARE_GROWN = 10;
@@ -47,6 +52,46 @@ public record Compared(EarlierVisit visit, long shift, List<Change> changes) {
 
     public Compared {
         changes = List.copyOf(changes);
+    }
+
+    /** What was found before a cleaning on the same visit, held against what was found after it; empty where nothing was cleaned. */
+    public static Optional<Compared> cleaning(Survey survey) {
+        List<LocatedFinding> before = survey.findings().stream()
+                .filter(f -> f.phase() == Phase.BEFORE
+                        && f.extent().isPresent()
+                        && Cleanable.is(f.finding().kind()))
+                .toList();
+        boolean cleaned = survey.findings().stream().anyMatch(f -> f.phase() == Phase.AFTER);
+        if (before.isEmpty() || !cleaned) {
+            return Optional.empty();
+        }
+        EarlierVisit then = new EarlierVisit(
+                CLEANING,
+                survey.facts().inspectedOn(),
+                "before the cleaning",
+                before.stream().map(Compared::then).toList());
+        Compared all = of(survey, then);
+        return Optional.of(new Compared(
+                then,
+                0,
+                all.changes().stream()
+                        .filter(c -> c.kind() != Change.Kind.NEW)
+                        .map(Compared::cleaned)
+                        .toList()));
+    }
+
+    /** What a cleaning left is less than what was there, unless figures say otherwise: what was cleaned weighs nothing any more. */
+    private static Change cleaned(Change change) {
+        boolean figures = change.then().flatMap(Then::share).isPresent()
+                && change.now().flatMap(f -> f.finding().traits().share()).isPresent();
+        return change.now().isEmpty() || figures
+                ? change
+                : new Change(
+                        Change.Kind.SHRANK,
+                        change.now(),
+                        change.then(),
+                        "Before the cleaning it was told as \""
+                                + change.then().orElseThrow().words() + "\".");
     }
 
     /** What a visit found, to be laid beside a later one. */
@@ -60,23 +105,28 @@ public record Compared(EarlierVisit visit, long shift, List<Change> changes) {
                                 && f.finding().kind().family() != Family.TOLD
                                 && !f.branch().equals(Branch.MAIN)
                                 && !f.lasting().isOver())
-                        .map(f -> new Then(
-                                f.finding().id().value(),
-                                f.finding().kind(),
-                                f.branch(),
-                                f.extent().orElseThrow(),
-                                f.finding().traits().share(),
-                                f.finding().traits().size().map(Distance::mm).orElse(0L),
-                                f.weight(),
-                                f.finding().phrase(),
-                                f.finding().traits().details()))
+                        .map(Compared::then)
                         .toList());
+    }
+
+    private static Then then(LocatedFinding f) {
+        return new Then(
+                f.finding().id().value(),
+                f.finding().kind(),
+                f.branch(),
+                f.extent().orElseThrow(),
+                f.finding().traits().share(),
+                f.finding().traits().size().map(Distance::mm).orElse(0L),
+                f.weight(),
+                f.finding().phrase(),
+                f.finding().traits().details());
     }
 
     public static Compared of(Survey survey, EarlierVisit visit) {
         List<LocatedFinding> now = survey.findings().stream()
                 .filter(f -> f.extent().isPresent()
                         && !f.lasting().isOver()
+                        && (f.phase() != Phase.BEFORE || !visit.id().equals(CLEANING))
                         && f.finding().certainty().isTaken())
                 .toList();
         long shift = shift(now, visit.found());
@@ -102,7 +152,10 @@ public record Compared(EarlierVisit visit, long shift, List<Change> changes) {
                         || f.finding().kind() == FindingKind.STANDING_WATER)
                 .filter(f -> reached(visit, f.branch(), f.extent().orElseThrow(), shift))
                 .forEach(f -> changes.add(new Change(
-                        Change.Kind.NEW, Optional.of(f), Optional.empty(), "It was not there" + since(visit) + ".")));
+                        Change.Kind.NEW,
+                        Optional.of(f),
+                        Optional.empty(),
+                        "Nothing was told of it" + since(visit) + ".")));
         changes.sort(Comparator.comparingLong(c -> c.now()
                 .flatMap(LocatedFinding::extent)
                 .or(() -> c.then().map(t -> t.extent().movedBy(shift)))

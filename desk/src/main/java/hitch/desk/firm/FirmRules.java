@@ -1,4 +1,4 @@
-package hitch.desk.judge;
+package hitch.desk.firm;
 
 import hitch.core.job.Edit;
 import hitch.core.rules.HouseRules;

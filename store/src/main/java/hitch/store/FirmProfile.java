@@ -1,0 +1,75 @@
+package hitch.store;
+
+import java.util.ArrayList;
+import java.util.List;
+
+/**
+ * Who the firm is.
+ *
+ * @param name what it is called
+ * @param people its reviewers, the usual one first
+ * @param phone how it is reached; blank where nobody said
+ * @param cards colour of its title cards, {@code #2E4047}
+ */
+public record FirmProfile(String name, List<String> people, String phone, String cards) {
+    public static final FirmProfile BLANK = new FirmProfile("", List.of(), "", "#2E4047");
+
+    public FirmProfile {
+        name = name.strip();
+        people = people.stream().map(String::strip).filter(p -> !p.isEmpty()).toList();
+        phone = phone.strip();
+        if (!cards.matches("#[0-9A-Fa-f]{6}")) {
+            throw new IllegalArgumentException("\"" + cards + "\" is no colour; it is written like #2E4047.");
+        }
+    }
+
+    /** As a text that a person can read and edit. */
+    String text() {
+        List<String> lines = new ArrayList<>(List.of("name = " + name));
+        people.forEach(p -> lines.add("person = " + p));
+        lines.add("phone = " + phone);
+        lines.add("cards = " + cards);
+        return String.join("\n", lines) + "\n";
+    }
+
+    /**
+     * @throws IllegalArgumentException with the line that cannot be
+     */
+    static FirmProfile parse(String text) {
+        String name = "";
+        String phone = "";
+        String cards = BLANK.cards;
+        List<String> people = new ArrayList<>();
+        for (String line : text.lines().filter(l -> !l.isBlank()).toList()) {
+            int equals = line.indexOf('=');
+            String key = equals < 0 ? line : line.substring(0, equals).strip();
+            String value = equals < 0 ? "" : line.substring(equals + 1).strip();
+            switch (key) {
+                case "name" -> name = value;
+                case "person" -> people.add(value);
+                case "phone" -> phone = value;
+                case "cards" -> cards = value;
+                default ->
+                    throw new IllegalArgumentException(
+                            "\"" + line + "\" says nothing of a firm: name, person, phone, cards.");
+            }
+        }
+        return new FirmProfile(name, people, phone, cards);
+    }
+
+    public FirmProfile called(String other) {
+        return new FirmProfile(other, people, phone, cards);
+    }
+
+    public FirmProfile with(List<String> others) {
+        return new FirmProfile(name, others, phone, cards);
+    }
+
+    public FirmProfile reachedAt(String other) {
+        return new FirmProfile(name, people, other, cards);
+    }
+
+    public FirmProfile inColour(String other) {
+        return new FirmProfile(name, people, phone, other);
+    }
+}
