@@ -133,6 +133,9 @@ final class OptionRows extends VBox {
     }
 
     private static String years(Range range) {
+        if (range.high() <= 0) {
+            return "as the pipe does";
+        }
         if (range.high() < 1) {
             return Math.round(12 * range.high()) + " months";
         }

@@ -11,8 +11,10 @@ import io.soabase.recordbuilder.core.RecordBuilder;
 import java.time.LocalDate;
 import java.util.LinkedHashSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Collectors;
 
 /**
  * Something to be done.
@@ -75,8 +77,14 @@ public record Ask(
     public String title() {
         return matters.isEmpty()
                 ? text
-                : String.join(
-                        ", ", matters.stream().map(Matter::title).distinct().toList());
+                : matters.getFirst().title()
+                        + matters.stream()
+                                .skip(1)
+                                .map(Matter::title)
+                                .filter(t -> !t.equals(matters.getFirst().title()))
+                                .distinct()
+                                .map(t -> ", " + t.substring(0, 1).toLowerCase(Locale.ROOT) + t.substring(1))
+                                .collect(Collectors.joining());
     }
 
     /** How soon, in words: {@code within 6 months}. */
