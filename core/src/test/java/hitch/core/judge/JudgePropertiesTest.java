@@ -8,13 +8,16 @@ import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.judge.ask.Ask;
 import hitch.core.judge.remedy.Caution;
+import hitch.core.judge.remedy.Reason;
 import hitch.core.judge.remedy.Remedy;
 import hitch.core.judge.verdict.Grade;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Range;
+import hitch.core.rules.HouseRules;
 import hitch.core.rules.Method;
 import hitch.core.rules.Price;
 import hitch.core.rules.PriceBook;
+import hitch.core.rules.RulesText;
 import hitch.core.survey.Reckoner;
 import java.util.Arrays;
 import java.util.List;
@@ -97,7 +100,9 @@ class JudgePropertiesTest {
         assertThat(ways(judge(job(notes))))
                 .allSatisfy(r -> assertThat(r.because())
                         .isNotEmpty()
-                        .allMatch(b -> !b.findings().isEmpty() || !b.rule().isBlank()));
+                        .allMatch(b -> !b.findings().isEmpty() || !b.rule().isBlank())
+                        .allMatch(b -> b.source() != Reason.Source.NUMBER && b.source() != Reason.Source.SCHOOL
+                                || RulesText.lines(HouseRules.DEFAULT).containsKey(b.rule())));
     }
 
     @Property(tries = 120)
