@@ -26,7 +26,6 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
 import javafx.scene.control.ToggleButton;
-import javafx.scene.control.ToggleGroup;
 import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
@@ -43,8 +42,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
     private final Theme theme;
     private final Player player;
     private final List<Bench> benches = new ArrayList<>();
-    private final List<ToggleButton> tabs = new ArrayList<>();
-    private final List<Label> gauges = new ArrayList<>();
+    private final BenchTabs tabs;
     private final StackPane stage = new StackPane();
     private final Button undo = Labels.button("Undo", "", "Undo", this::undo);
     private final Button redo = Labels.button("Redo", "", "Redo", this::redo);
@@ -62,14 +60,15 @@ public final class JobView extends BorderPane implements AutoCloseable {
         Context desk = new Context(
                 work, player, theme.following(), new SimpleObjectProperty<>(), new SimpleObjectProperty<>());
         var recipient = new SimpleObjectProperty<>(Recipient.HOMEOWNER);
+        firm = () -> openFirm(desk);
         benches.add(new LoadBench(desk));
         benches.add(new MarkBench(desk));
         benches.add(new LineBench(desk));
-        benches.add(new JudgeBench(desk, () -> openFirm(desk)));
+        benches.add(new JudgeBench(desk, firm));
         benches.add(new CutBench(desk, recipient));
         benches.add(new HandOverBench(desk, recipient));
-        firm = () -> openFirm(desk);
-        setTop(header(theme, leave, desk));
+        tabs = new BenchTabs(benches, this::show);
+        setTop(header(theme, leave));
         setCenter(stage);
         setBottom(new VBox(new TaskStrip(work.tasks()), new NoticeStrip(work.notices())));
         desk.selected().addListener((o, was, is) -> {
@@ -124,38 +123,18 @@ public final class JobView extends BorderPane implements AutoCloseable {
         return player;
     }
 
-    private HBox header(Theme theme, Runnable leave, Context desk) {
+    private HBox header(Theme theme, Runnable leave) {
         Label mark = Labels.of("Hitch", "brand");
         Button home = Labels.button("Jobs", "", "Close this job and show all jobs", leave);
-        Button firm = Labels.button("Firm", "", Act.FIRM.words() + " (" + Act.FIRM.key() + ")", () -> openFirm(desk));
+        Button ourFirm = Labels.button("Firm", "", Act.FIRM.words() + " (" + Act.FIRM.key() + ")", firm);
         Button history =
                 Labels.button("History", "", Act.HISTORY.words() + " (" + Act.HISTORY.key() + ")", this::openHistory);
         Button keys = Labels.button("Keys", "", Act.SHEET.words() + " (" + Act.SHEET.key() + ")", this::openKeys);
         home.setId("all-jobs");
-        firm.setId("open-firm");
+        ourFirm.setId("open-firm");
         history.setId("open-history");
         keys.setId("open-keys");
         HBox row = new HBox(4, mark, home);
-        ToggleGroup group = new ToggleGroup();
-        for (int i = 0; i < benches.size(); i++) {
-            int number = i;
-            Label gauge = Labels.of("", "gauge");
-            ToggleButton tab = new ToggleButton(benches.get(i).title(), gauge);
-            tab.setContentDisplay(javafx.scene.control.ContentDisplay.RIGHT);
-            tab.getStyleClass().add("bench-tab");
-            tab.setId("bench-"
-                    + benches.get(i).title().toLowerCase(java.util.Locale.ROOT).replace(' ', '-'));
-            tab.setToggleGroup(group);
-            tab.setFocusTraversable(false);
-            tab.setTooltip(
-                    new Tooltip(benches.get(i).title() + " (" + Act.values()[Act.BENCH_1.ordinal() + i].key() + ")"));
-            tab.setOnAction(e -> show(number));
-            tabs.add(tab);
-            gauges.add(gauge);
-        }
-        HBox strip = new HBox(tabs.toArray(ToggleButton[]::new));
-        strip.getStyleClass().add("bench-tabs");
-        strip.setAlignment(Pos.BOTTOM_LEFT);
         Region gapLeft = new Region();
         Region gapRight = new Region();
         HBox.setHgrow(gapLeft, Priority.ALWAYS);
@@ -163,14 +142,14 @@ public final class JobView extends BorderPane implements AutoCloseable {
         ToggleButton dark = new ToggleButton("Dark");
         dark.setAccessibleText("Dark theme for the truck");
         dark.selectedProperty().bindBidirectional(theme.darkProperty());
-        for (var control : List.of(undo, redo, firm, history, keys, home, dark)) {
+        for (var control : List.of(undo, redo, ourFirm, history, keys, home, dark)) {
             control.setFocusTraversable(false);
             control.getStyleClass().add("quiet");
             control.setMinWidth(USE_PREF_SIZE);
         }
         undo.setId("undo");
         redo.setId("redo");
-        row.getChildren().addAll(gapLeft, strip, gapRight, undo, redo, firm, history, keys, dark);
+        row.getChildren().addAll(gapLeft, tabs, gapRight, undo, redo, ourFirm, history, keys, dark);
         row.setAlignment(Pos.CENTER_LEFT);
         row.getStyleClass().add("header");
         return row;
@@ -185,18 +164,13 @@ public final class JobView extends BorderPane implements AutoCloseable {
         setCenter(stage);
         showing = benches.get(number);
         stage.getChildren().setAll(showing.node());
-        tabs.get(number).setSelected(true);
+        tabs.choose(number);
         stage.requestFocus();
     }
 
     private void update() {
         Snapshot now = work.now();
-        for (int i = 0; i < benches.size(); i++) {
-            String gauge = benches.get(i).gauge(now);
-            gauges.get(i).setText(gauge);
-            gauges.get(i).setVisible(!gauge.isBlank());
-            gauges.get(i).setManaged(!gauge.isBlank());
-        }
+        tabs.tell(now);
         tell(undo, "Undo", Act.UNDO.key(), now.history().undoWords());
         tell(redo, "Redo", Act.REDO.key(), now.history().redoWords());
     }

@@ -11,11 +11,9 @@ import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
 import hitch.core.judge.Judge;
-import hitch.core.judge.Judgement;
 import hitch.core.line.LineFacts;
 import hitch.core.rules.HouseRules;
 import hitch.core.rules.RulePart;
-import hitch.core.rules.RulesText;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
 import hitch.core.survey.Reckoner;
@@ -23,16 +21,12 @@ import hitch.core.survey.Survey;
 import hitch.desk.task.Rank;
 import hitch.desk.task.Task;
 import hitch.desk.task.Tasks;
-import hitch.media.MediaException;
 import hitch.media.voice.Narrator;
 import hitch.store.FirmFolder;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
-import hitch.store.Stills;
 import hitch.store.StoreException;
-import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -45,7 +39,6 @@ import java.util.function.Function;
 import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyLongProperty;
-import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import org.slf4j.Logger;
@@ -65,7 +58,7 @@ public final class Workspace implements AutoCloseable {
     private final ExecutorService edits = Executors.newSingleThreadExecutor(daemon("edits"));
     private final ShortWork shortWork;
     private final ReadOnlyObjectWrapper<Snapshot> snapshot;
-    private final ReadOnlyLongWrapper stillsTaken = new ReadOnlyLongWrapper();
+    private final StillTaker stills;
     private final Map<ClipId, Watched> watched = new ConcurrentHashMap<>();
     private final Tasks tasks = new Tasks(Platform::runLater);
     private final ClipWatch watch;
@@ -84,7 +77,8 @@ public final class Workspace implements AutoCloseable {
         this.snapshot = new ReadOnlyObjectWrapper<>(reckon(folder.history()));
         folder.notices().forEach(notices::say);
         // A still that an undo or a crash left out is taken again.
-        snapshot.get().job().findings().forEach(this::takeStill);
+        stills = new StillTaker(this);
+        snapshot.get().job().findings().forEach(stills::take);
         watch = new ClipWatch(this);
         this.firm = new FirmBook(firm, this);
     }
@@ -164,7 +158,7 @@ public final class Workspace implements AutoCloseable {
 
     /** Rises each time a still has been taken, so that pictures of findings can be shown. */
     public ReadOnlyLongProperty stillsTakenProperty() {
-        return stillsTaken.getReadOnlyProperty();
+        return stills.takenProperty();
     }
 
     public CompletableFuture<Void> apply(Edit edit) {
@@ -201,35 +195,9 @@ public final class Workspace implements AutoCloseable {
                 .map(Edit.SetRules::new));
     }
 
-    /**
-     * Sets one rule by its name, whatever else was changed meanwhile.
-     *
-     * @param value as {@link RulesText} writes it; what cannot be is told and leaves the rule as it was
-     */
-    public CompletableFuture<Void> changeRule(String name, String value) {
-        return edit(job -> {
-            try {
-                List<RulePart> parts = RulesText.with(job.rules(), name, value).parts();
-                return parts.stream()
-                        .filter(p -> !job.rules().parts().contains(p))
-                        .findFirst()
-                        .map(Edit.SetRules::new);
-            } catch (IllegalArgumentException e) {
-                notices.say(e.getMessage() + " The rule was left as it was.");
-                return Optional.empty();
-            }
-        });
-    }
-
     /** Decides something on what was proposed. */
     public CompletableFuture<Void> decide(Decision decision) {
         return apply(new Edit.Decide(decision));
-    }
-
-    /** What the job would come to by other rules; reckoned in the background, nothing is changed. */
-    public void wouldComeTo(HouseRules rules, Consumer<Judgement> then) {
-        Job job = latest.with(new Edit.TakeRules(rules));
-        inBackground(() -> Judge.judge(Reckoner.survey(job, Map.copyOf(watched))), then);
     }
 
     /** Adds the finding that {@code make} gives for the next free id. */
@@ -260,7 +228,7 @@ public final class Workspace implements AutoCloseable {
                 latest = next.job();
                 Platform.runLater(() -> {
                     snapshot.set(next);
-                    next.job().findings().forEach(this::takeStill);
+                    next.job().findings().forEach(stills::take);
                     shown.complete(null);
                 });
             } catch (StoreException e) {
@@ -274,26 +242,6 @@ public final class Workspace implements AutoCloseable {
             }
         });
         return shown;
-    }
-
-    private void takeStill(Finding finding) {
-        if (latest.clip(finding.frame().clip()).isEmpty()) {
-            // It was only described: there is no footage to take it from.
-            return;
-        }
-        inBackground(
-                () -> {
-                    if (Files.exists(folder.still(finding))) {
-                        return false;
-                    }
-                    try {
-                        Stills.take(folder, footage, finding);
-                    } catch (MediaException e) {
-                        throw new MediaException("No still of " + finding.id() + ": " + e.getMessage(), e);
-                    }
-                    return true;
-                },
-                taken -> stillsTaken.set(stillsTaken.get() + (taken ? 1 : 0)));
     }
 
     /** The firm whose job it is. */

@@ -6,6 +6,7 @@ import hitch.core.decide.Answer;
 import hitch.core.decide.Choice;
 import hitch.core.decide.When;
 import hitch.core.decide.Who;
+import hitch.core.finding.FindingId;
 import hitch.core.finding.Weight;
 import hitch.core.judge.ask.Ask;
 import hitch.core.measure.Extent;
@@ -94,6 +95,24 @@ class JudgeWindowTest extends OpenWindow {
         drag(strip.localToScreen(x, 30), MouseButton.PRIMARY).dropTo(strip.localToScreen(x + 80, 30));
         until(() -> first().remedy().orElseThrow().extent().orElseThrow().to().compareTo(before.to()) > 0);
         assertThat(first().remedy().orElseThrow().extent().orElseThrow().from()).isEqualTo(before.from());
+    }
+
+    @Test
+    void mattersAreNamedJoinedAndSplit() throws TimeoutException {
+        judged("roots at 12 ft", "roots at 20 ft", "crack at 25 ft");
+        keep((TextField) named("What the matter is called"), "The oak's roots");
+        until(() -> first().title().equals("The oak's roots"));
+        clickOn(named("Make a matter of its own of F2"));
+        until(() -> first().findings().size() == 1);
+        choose(
+                "Join it with",
+                job().work().now().judged().matters().stream()
+                        .filter(m -> m.ids().contains(new FindingId("F3")))
+                        .findFirst()
+                        .orElseThrow());
+        until(() -> first().findings().contains(new FindingId("F3")));
+        clickOn("#matter-back");
+        until(() -> first().findings().size() == 1 || first().title().equals("Two places with roots"));
     }
 
     @Test

@@ -278,8 +278,8 @@ class LineWindowTest extends OpenWindow {
 
     @Test
     void aHouseRuleOfTheLineIsSet() throws TimeoutException {
-        clickOn("#bench-judge");
-        choose("The owner's pipe goes", OwnersReach.TO_THE_CURB);
+        clickOn("#open-firm");
+        choose("The owner's pipe goes", "to-the-curb");
         until(() -> survey().rules().line().owners() == OwnersReach.TO_THE_CURB);
         assertThat(survey().line().whose().boundary()).isEmpty();
     }

@@ -235,7 +235,7 @@ class TalkWindowTest extends OpenWindow {
 
     @Test
     void theFirmsOwnWordsAreRead() throws TimeoutException {
-        interact(() -> job().show(3));
+        clickOn("#open-firm");
         TextArea words = lookup("#own-words").queryAs(TextArea.class);
         interact(() -> {
             words.requestFocus();

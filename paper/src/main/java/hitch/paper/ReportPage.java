@@ -68,7 +68,7 @@ public final class ReportPage {
         values.put("rows", rows);
         values.put("counts", counts(rows));
         Optional<Judgement> judged = may.judgement();
-        values.put("verdict", judged.map(Judgement::verdict).orElse(null));
+        values.put("comesTo", may.comesTo());
         values.put(
                 "asks",
                 judged.map(Judgement::standing).orElse(List.of()).stream()

@@ -274,6 +274,11 @@ public final class Disclosure {
                 survey.knownBy(facts(), byStation, survey.decisions().worded(this::text))));
     }
 
+    /** What it comes to, in this recipient's tone. */
+    public ComesTo comesTo() {
+        return ComesTo.of(this);
+    }
+
     /** What is to be done, in order; nothing for who is not advised. */
     public List<Ask> asks() {
         return judgement().map(Judgement::standing).orElse(List.of());

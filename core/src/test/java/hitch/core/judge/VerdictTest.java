@@ -3,6 +3,8 @@ package hitch.core.judge;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
+import hitch.core.decide.Answer;
+import hitch.core.decide.Decision;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.finding.FindingId;
@@ -59,5 +61,36 @@ class VerdictTest {
         assertThat(Disclosure.of(survey, Recipient.DISTRICT).asks()).isEmpty();
         assertThat(Disclosure.of(survey, Recipient.AGENT).asks())
                 .anyMatch(a -> a.findings().contains(new FindingId("F1")));
+    }
+
+    @Test
+    void aBuyerIsToldWhatMustBeSettledBeforeClosingAndADistrictOnlyWhatIsItsOwn() {
+        Survey survey = survey("graded", "soil washing in at 20", "property line at 50", "roots at 55");
+        String owner = Disclosure.of(survey, Recipient.HOMEOWNER).comesTo().statement();
+        String buyer = Disclosure.of(survey, Recipient.BUYER).comesTo().statement();
+        assertThat(buyer).startsWith(owner).contains("To be settled before closing: Soil");
+        String district = Disclosure.of(survey, Recipient.DISTRICT).comesTo().statement();
+        assertThat(district).contains("not judged").doesNotContainIgnoringCase("soil");
+        Survey without = survey("graded", "property line at 50", "roots at 55");
+        assertThat(Disclosure.of(without, Recipient.DISTRICT).comesTo().statement())
+                .isEqualTo(district);
+    }
+
+    @Test
+    void whatIsHandedOnAsUnknownIsTold() {
+        Survey survey = survey("graded", "might be a hole at 20");
+        String asked = Judge.judge(survey).questions().stream()
+                .filter(q -> q.id().startsWith("second look"))
+                .findFirst()
+                .orElseThrow()
+                .id();
+        Job job = Sample.note(Sample.job(), Sample.DOWN, 9, "might be a hole at 20")
+                .with(new Edit.Decide(new Decision.OnQuestion(asked, new Answer(Answer.Kind.UNKNOWN, ""))));
+        assertThat(Disclosure.of(Reckoner.survey(job), Recipient.BUYER)
+                        .comesTo()
+                        .unknown())
+                .singleElement()
+                .asString()
+                .contains("does another look settle it");
     }
 }

@@ -22,12 +22,14 @@ import javafx.scene.layout.VBox;
 /** Every house rule of the job with its reason, to be searched and changed; while one is typed it tells what of this job it would change. */
 final class RuleList extends VBox {
     private final Context desk;
+    private final RuleDesk rules;
     private final TextField search = new TextField();
     private final VBox rows = new VBox(10);
 
     RuleList(Context desk) {
         super(12);
         this.desk = desk;
+        this.rules = new RuleDesk(desk.work());
         setId("rules");
         getStyleClass().add("page");
         search.setId("rule-search");
@@ -55,12 +57,8 @@ final class RuleList extends VBox {
         search.requestFocus();
     }
 
-    private HouseRules rules() {
-        return desk.work().now().job().rules();
-    }
-
     private void fill() {
-        List<Node> shown = Rule.of(rules()).stream()
+        List<Node> shown = Rule.of(rules.rules()).stream()
                 .filter(r -> search.getText().isBlank() || r.speaksOf(search.getText()))
                 .map(this::row)
                 .toList();
@@ -91,8 +89,7 @@ final class RuleList extends VBox {
 
     private Node field(Rule rule, Label effect) {
         double width = rule.value().length() > 16 ? 300 : 112;
-        TextField field = Fields.text(
-                rule.title(), rule.value(), width, typed -> desk.work().changeRule(rule.name(), typed));
+        TextField field = Fields.text(rule.title(), rule.value(), width, typed -> rules.change(rule.name(), typed));
         field.setId("rule-" + rule.name().replace('.', '-'));
         field.textProperty().addListener((o, was, is) -> tell(rule, is, effect));
         field.focusedProperty().addListener((o, was, is) -> {
@@ -110,22 +107,20 @@ final class RuleList extends VBox {
                 rule.choices(),
                 rule.value(),
                 v -> v.replace('-', ' '),
-                v -> desk.work().changeRule(rule.name(), v));
+                v -> rules.change(rule.name(), v));
     }
 
     /** What the job would come to with what is typed so far. */
     private void tell(Rule rule, String typed, Label effect) {
         HouseRules changed;
         try {
-            changed = RulesText.with(rules(), rule.name(), typed);
+            changed = RulesText.with(rules.rules(), rule.name(), typed);
         } catch (IllegalArgumentException e) {
             say(effect, e.getMessage());
             return;
         }
-        desk.work()
-                .wouldComeTo(
-                        changed,
-                        then -> say(effect, Difference.words(desk.work().now().judged(), then)));
+        rules.wouldComeTo(
+                changed, then -> say(effect, Difference.words(desk.work().now().judged(), then)));
     }
 
     private static void say(Label effect, String words) {

@@ -1,6 +1,8 @@
 package hitch.desk.judge;
 
 import hitch.core.decide.Choice;
+import hitch.core.decide.Decision;
+import hitch.core.decide.Grouping;
 import hitch.core.decide.When;
 import hitch.core.decide.Who;
 import hitch.core.finding.LocatedFinding;
@@ -20,6 +22,7 @@ import java.time.DateTimeException;
 import java.time.LocalDate;
 import java.util.List;
 import java.util.Optional;
+import java.util.Set;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -93,6 +96,10 @@ final class AskPane extends VBox {
             AskStrip.of(survey, ask, desk.theme().tones(), e -> decider.change(ask, c -> c.withExtent(Optional.of(e))))
                     .ifPresent(getChildren()::add);
             getChildren().addAll(pictures(ask, survey), reasons(ask, r));
+            ask.matters().stream()
+                    .filter(m -> !m.findings().isEmpty())
+                    .findFirst()
+                    .ifPresent(m -> getChildren().add(new MatterTools(desk.work(), ask, m)));
         });
         if (!ask.why().isBlank()) {
             getChildren().add(Words.led("Said", List.of(ask.why())));
@@ -183,15 +190,17 @@ final class AskPane extends VBox {
 
     private Node pictures(Ask ask, Survey survey) {
         FlowPane row = new FlowPane(12, 8);
+        boolean several =
+                ask.matters().stream().mapToInt(m -> m.findings().size()).sum() > 1;
         ask.matters().stream()
                 .flatMap(m -> m.findings().stream())
                 .filter(f -> survey.clip(f.finding().frame().clip()).isPresent())
                 .limit(PICTURES)
-                .forEach(f -> row.getChildren().add(picture(f, survey)));
+                .forEach(f -> row.getChildren().add(picture(f, survey, several)));
         return row;
     }
 
-    private Node picture(LocatedFinding found, Survey survey) {
+    private Node picture(LocatedFinding found, Survey survey, boolean severable) {
         StillView still = new StillView(160, 107);
         still.show(desk.work().still(found.finding()));
         String place = survey.line()
@@ -205,7 +214,16 @@ final class AskPane extends VBox {
         button.setAccessibleText(
                 "Go to " + found.finding().id() + " " + found.finding().kind().word() + " " + place);
         button.setOnAction(e -> desk.goTo(found));
-        return button;
+        if (!severable) {
+            return button;
+        }
+        Button apart = Labels.button(
+                "Apart",
+                "",
+                "Make a matter of its own of " + found.finding().id(),
+                () -> desk.work().decide(new Decision.AsOne(new Grouping(Set.copyOf(found.ids()), ""))));
+        apart.getStyleClass().add("quiet");
+        return new VBox(4, button, apart);
     }
 
     private static Node reasons(Ask ask, Remedy r) {

@@ -40,7 +40,7 @@ final class OptionRows extends VBox {
         grid.getStyleClass().add("options");
         List<String> heads = List.of("Way", "Extent", "Depth, cover", "Cost", "Lasts", "Clears, leaves");
         for (int i = 0; i < heads.size(); i++) {
-            grid.add(Labels.of(heads.get(i), "field-label"), i, 0);
+            grid.add(Words.wrapped(heads.get(i), "field-label"), i, 0);
         }
         ToggleGroup group = new ToggleGroup();
         int row = 1;

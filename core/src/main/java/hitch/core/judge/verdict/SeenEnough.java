@@ -77,13 +77,12 @@ public record SeenEnough(long seen, long whole, Optional<LocatedFinding> blockag
 
     private static Optional<LocatedFinding> blockage(Case in, List<Matter> matters) {
         for (Matter matter : matters) {
-            if (!matter.theme().closesTheBore() && matter.theme() != Theme.HIDDEN) {
+            if (!canStop(matter.theme())) {
                 continue;
             }
             for (LocatedFinding found : matter.all()) {
-                boolean closes = found.weight() == Weight.STOP
+                boolean closes = found.weight() == Weight.STOP && matter.theme().closesTheBore()
                         || found.finding().kind() != FindingKind.LIMIT
-                                && matter.theme().closesTheBore()
                                 && found.weight().compareTo(Weight.MEND) >= 0
                                 && isStoppedAt(in, found);
                 if (closes && found.finding().certainty().isTaken()) {
@@ -92,6 +91,11 @@ public record SeenEnough(long seen, long whole, Optional<LocatedFinding> blockag
             }
         }
         return Optional.empty();
+    }
+
+    /** What a camera is stopped by and a look cannot get behind: what fills the bore, or a wall that has come in. A step only stops its gear. */
+    private static boolean canStop(Theme theme) {
+        return theme.closesTheBore() || theme == Theme.OPEN_WALL || theme == Theme.SHAPE;
     }
 
     private static boolean isStoppedAt(Case in, LocatedFinding found) {
