@@ -111,7 +111,9 @@ class JudgeWindowTest extends OpenWindow {
                         .findFirst()
                         .orElseThrow());
         until(() -> first().findings().contains(new FindingId("F3")));
-        clickOn("#matter-back");
+        interact(() -> lookup("#matter-back")
+                .queryAs(javafx.scene.control.Button.class)
+                .fire());
         until(() -> first().findings().size() == 1 || first().title().equals("Two places with roots"));
     }
 

@@ -148,9 +148,9 @@ final class AskStrip extends Region {
     private void words(GraphicsContext g, double from, double to) {
         g.setFont(javafx.scene.text.Font.font("Spline Sans Mono", 12));
         g.setFill(tones.ink());
+        String length = shown.isPoint() ? "" : "  ·  " + survey.facts().unit().show(shown.length());
         String text =
-                survey.line().place(way.name(), shown, survey.facts().unit()).all() + "  ·  "
-                        + survey.facts().unit().show(shown.length());
+                survey.line().place(way.name(), shown, survey.facts().unit()).all() + length;
         double width = text.length() * 7.3;
         double x = Math.clamp((from + to) / 2 - width / 2, SIDE, Math.max(SIDE, canvas.getWidth() - SIDE - width));
         g.fillText(text, x, HEIGHT - 4);
