@@ -14,11 +14,10 @@ import hitch.core.run.Zero;
 import hitch.store.JobFolder;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
-import javafx.scene.control.CheckBox;
 import javafx.scene.control.TextField;
 import org.junit.jupiter.api.Test;
 
-/** How a run began, said on Load, and the line's house rules, said on Judge. */
+/** How a run began, said on Load, and the line's house rules, said on the firm's page. */
 class RunWindowTest extends OpenWindow {
     private void put(String accessible, String typed) {
         TextField field = (TextField) named(accessible);
@@ -129,24 +128,23 @@ class RunWindowTest extends OpenWindow {
 
     @Test
     void theLinesHouseRulesAreNumbersOfTheFirm() throws TimeoutException {
-        clickOn("#bench-judge");
-        put("An opening at least every, ft", "35");
+        clickOn("#open-firm");
+        put("An opening at least every", "35 ft");
         until(() -> rules().openings().every().equals(Distance.feet(35)));
         assertThat(survey().line().faults()).isNotEmpty();
-        put("Least fall, 4 to 7 in pipe, in/ft", "0.25");
+        put("Least fall, 4 to 7 in pipe", "0.25 in/ft");
         until(() -> rules().depths().falls().get(4) == 0.25);
-        put("A tool is pushed, at most, ft", "60");
+        put("A tool is pushed, at most", "60 ft");
         until(() -> rules().tools().reach().equals(Distance.feet(60)));
-        put("Seen poorly when passed faster than, ft/s", "2");
+        put("Seen poorly when passed faster than", "2 ft");
         until(() -> rules().seeing().fastest().equals(Distance.feet(2)));
         // 39.8 ft in eight seconds are 5 ft a second.
         assertThat(survey().line().seeing().share()).isZero();
-        put("A trench goes below the pipe by, in", "4");
+        put("A trench goes below the pipe by", "4 in");
         until(() -> rules().depths().bedding().equals(Distance.inches(4)));
-        CheckBox back = (CheckBox) named("Prefer pictures from the way back");
-        interact(back::fire);
+        choose("Prefer pictures from the way back", "no");
         until(() -> !rules().seeing().backPreferred());
-        put("An opening at least every, ft", "often");
+        put("An opening at least every", "often");
         until(() -> notice().contains("often"));
         assertThat(rules().openings().every()).isEqualTo(Distance.feet(35));
     }
