@@ -44,12 +44,14 @@ public record ComesTo(String statement, List<String> wouldChange, List<String> u
                         .toList());
     }
 
+    /** A buyer settles a repair before closing, whatever the visit was for. */
     private static List<String> beforeClosing(Judgement judgement) {
         List<Ask> first = judgement.standing().stream()
-                .filter(a -> a.when().compareTo(When.BEFORE_CLOSING) <= 0)
+                .filter(a -> a.when().compareTo(When.BEFORE_CLOSING) <= 0
+                        || a.weight().compareTo(Weight.MEND) >= 0)
                 .toList();
         if (first.isEmpty()) {
-            return List.of("Nothing that was found must be settled before closing.");
+            return List.of();
         }
         return List.of("To be settled before closing: "
                 + String.join(
