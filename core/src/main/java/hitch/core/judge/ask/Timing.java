@@ -24,7 +24,7 @@ final class Timing {
         if (!m.owners()) {
             return When.WATCH;
         }
-        if (work instanceof Work.Prove && c.isSale()) {
+        if (work instanceof Work.Prove && c.visit().isSale()) {
             return When.BEFORE_CLOSING;
         }
         return switch (m.weight()) {
@@ -36,7 +36,7 @@ final class Timing {
     }
 
     private static When sale(When when, Case c) {
-        return when == When.WITHIN_MONTHS && c.isSale() ? When.BEFORE_CLOSING : when;
+        return when == When.WITHIN_MONTHS && c.visit().isSale() ? When.BEFORE_CLOSING : when;
     }
 
     /** Within how many months; for what is only watched, when to look again. */
@@ -52,7 +52,7 @@ final class Timing {
     }
 
     static Optional<LocalDate> due(When when, int months, Case c) {
-        return when == When.BEFORE_CLOSING ? Optional.empty() : c.day().map(d -> d.plusMonths(months));
+        return when == When.BEFORE_CLOSING ? Optional.empty() : c.visit().day().map(d -> d.plusMonths(months));
     }
 
     /** Knots of what nobody weighed. */

@@ -1,12 +1,9 @@
 package hitch.core.judge.matter;
 
-import hitch.core.decide.EarlierVisit;
 import hitch.core.detail.Arrival;
-import hitch.core.detail.Detail;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
-import hitch.core.finding.Weight;
 import hitch.core.judge.visit.Change;
 import hitch.core.judge.visit.Compared;
 import hitch.core.line.GroundMark.Surface;
@@ -26,22 +23,12 @@ import hitch.core.survey.Way;
 import hitch.core.survey.told.Causes;
 import hitch.core.survey.told.Fixtures;
 import hitch.core.survey.told.Surfaces;
-import java.time.DateTimeException;
-import java.time.LocalDate;
-import java.time.temporal.ChronoUnit;
 import java.util.List;
-import java.util.Locale;
 import java.util.Optional;
-import java.util.OptionalInt;
-import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** All that a judgement rests on: what was found and still is so, the pipe, the ground above, the visit, the rules. */
 public final class Case {
-    private static final Pattern SALE =
-            Pattern.compile("\\b(?:purchase|buy(?:er|ing)?|sale|sell(?:er|ing)?|closing|escrow)\\b");
-    private static final Pattern IDLE =
-            Pattern.compile("\\b(?:idle|vacant|empty|unoccupied|nobody lives|not lived in|no one living)\\b");
     /** How far from a place its depth is still taken from: no farther than a locate's error grows past use. */
     private static final double FEET_OF_DOUBT = 1;
 
@@ -219,27 +206,14 @@ public final class Case {
                                 : extent.to().to(w));
     }
 
-    /** Whether the property is being sold. */
-    public boolean isSale() {
-        return survey.facts()
-                .more()
-                .get(Detail.PURPOSE)
-                .filter(p -> SALE.matcher(p.toLowerCase(Locale.ROOT)).find())
-                .isPresent();
-    }
-
-    /** Whether nobody uses the building. */
-    public boolean isIdle() {
-        return survey.facts()
-                .more()
-                .get(Detail.OCCUPIED)
-                .filter(o -> IDLE.matcher(o.toLowerCase(Locale.ROOT)).find())
-                .isPresent();
+    /** When and for what it was. */
+    public Visit visit() {
+        return new Visit(survey);
     }
 
     /** Whether use, or a test, has put the line to the proof. */
     public boolean isProvedByUse() {
-        return !isIdle() || fixtures.anyArrived();
+        return !visit().isIdle() || fixtures.anyArrived();
     }
 
     /** Rooms whose water was watched for and never came. */
@@ -264,29 +238,6 @@ public final class Case {
                         .findFirst();
     }
 
-    /** Whole months between the visit laid beside last and this one; empty where a day is not known. */
-    public OptionalInt monthsSinceEarlier() {
-        List<EarlierVisit> all = survey.decisions().beside();
-        Optional<LocalDate> then =
-                all.isEmpty() ? Optional.empty() : date(all.getLast().when());
-        return then.isPresent() && day().filter(d -> d.isAfter(then.get())).isPresent()
-                ? OptionalInt.of((int) ChronoUnit.MONTHS.between(then.get(), day().get()))
-                : OptionalInt.empty();
-    }
-
-    private static Optional<LocalDate> date(String text) {
-        try {
-            return Optional.of(LocalDate.parse(text.strip()));
-        } catch (DateTimeException e) {
-            return Optional.empty();
-        }
-    }
-
-    /** The day of the visit. */
-    public Optional<LocalDate> day() {
-        return date(survey.facts().inspectedOn());
-    }
-
     /** What of a pipe a stretch is, cut off at the ends of it that are known. */
     public Extent within(String branch, Extent extent) {
         return line().way(branch).flatMap(w -> extent.common(w.whole())).orElse(extent);
@@ -295,10 +246,5 @@ public final class Case {
     /** Length of stretches, what overlaps counted once. */
     public Distance length(List<Extent> stretches) {
         return new Distance(Cover.of(stretches).mm());
-    }
-
-    /** Whether anything stops the line, so that nothing behind it can be judged. */
-    public boolean hasStop() {
-        return findings.stream().anyMatch(f -> f.weight() == Weight.STOP);
     }
 }

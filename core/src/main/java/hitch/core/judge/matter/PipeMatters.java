@@ -34,7 +34,9 @@ public final class PipeMatters {
         List<Matter> matters = new ArrayList<>();
         arrival(in).ifPresent(matters::add);
         hidden(in, found, matters);
-        if (in.isIdle() && !in.fixtures().anyArrived() && in.neverArrived().isEmpty()) {
+        if (in.visit().isIdle()
+                && !in.fixtures().anyArrived()
+                && in.neverArrived().isEmpty()) {
             matters.add(Matter.ofTheLine(Theme.USE, Weight.NOTED, "nobody uses it and nothing was run"));
         }
         return List.copyOf(matters);

@@ -44,6 +44,9 @@ final class CrustRule implements RemedyRule {
         List<Reason> renew = new ArrayList<>(List.of(found));
         renew.addAll(thin);
         Repairs.replace(m, c, renew.toArray(Reason[]::new)).ifPresent(ways::add);
+        if (!thin.isEmpty()) {
+            Repairs.replaceAll(m.branch(), c, renew.toArray(Reason[]::new)).ifPresent(ways::add);
+        }
         if (thin.isEmpty()) {
             Repairs.reline(m, c, found).ifPresent(ways::add);
         }

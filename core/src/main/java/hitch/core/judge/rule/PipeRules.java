@@ -28,6 +28,7 @@ public final class PipeRules {
         ways.add(Repairs.replace(m.branch(), stretch, c, old)
                 .withSentence("Plan for new pipe, " + c.place(m.branch(), stretch) + ".")
                 .withOccasion(Optional.of("when the yard is dug anyway")));
+        Repairs.replaceAll(m.branch(), c, old).ifPresent(ways::add);
         ways.add(Repairs.watch(m, c, "Leave it while it carries, and look again.", old));
         return ways;
     }

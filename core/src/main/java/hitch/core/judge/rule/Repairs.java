@@ -87,6 +87,17 @@ final class Repairs {
                 .build();
     }
 
+    /** New pipe from end to end of the owner's part; empty where one stretch is all there is. */
+    static Optional<Proposal> replaceAll(String branch, Case c, Reason... because) {
+        return c.line()
+                .way(branch)
+                .filter(w -> w.spans().size() > 1)
+                .flatMap(w -> Where.stretch(branch, w.whole(), c))
+                .map(e -> replace(branch, e, c, because)
+                        .withWork(new Work.ReplaceAll())
+                        .withSentence("Have the whole line replaced, " + c.place(branch, e) + "."));
+    }
+
     static Proposal watch(Matter m, Case c, String sentence, Reason... because) {
         return Proposal.of(new Work.Watch(c.rules().judging().lookEvery()), sentence, because)
                 .places(m.extent().stream().toList())

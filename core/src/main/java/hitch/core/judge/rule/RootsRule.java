@@ -139,7 +139,7 @@ final class RootsRule implements RemedyRule {
             return months;
         }
         // They grew over the whole time between the visits: cleaned twice in as long they do not.
-        int sooner = Math.clamp(c.monthsSinceEarlier().orElse(months) / 2, SOONEST_MONTHS, months);
+        int sooner = Math.clamp(c.visit().monthsSinceEarlier().orElse(months) / 2, SOONEST_MONTHS, months);
         because.add(Reason.found(
                 "They grew since the earlier visit"
                         + (sooner < months ? ", so they are cleaned every " + sooner + " months instead." : "."),

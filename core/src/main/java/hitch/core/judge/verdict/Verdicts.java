@@ -195,7 +195,7 @@ public final class Verdicts {
                 told.add("Standing water that grows, or a line that backs up between cleanings.");
             }
         }
-        if (in.isIdle() && !in.isProvedByUse()) {
+        if (in.visit().isIdle() && !in.isProvedByUse()) {
             told.add("Every fixture run and its water seen to arrive.");
         }
         if (told.isEmpty()) {
