@@ -7,8 +7,10 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.Watched;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
+import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
+import hitch.core.survey.spoken.Heard;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.store.Footage;
@@ -32,7 +34,7 @@ final class HandingOver {
         Footage footage = new Footage(folder.folder());
         Map<ClipId, Watched> watched =
                 recipient.people() ? footage.watched(folder.job()) : Seen.all(footage, folder.job(), progress);
-        Survey survey = Reckoner.survey(folder.job(), watched);
+        Survey survey = heard(Reckoner.survey(folder.job(), watched), folder.job());
         if (!shown) {
             return survey;
         }
@@ -41,7 +43,16 @@ final class HandingOver {
                         .filter(BurnedIn::isAsked)
                         .map(w -> w.answered(true))
                         .toList()));
-        return Reckoner.survey(job, watched);
+        return heard(Reckoner.survey(job, watched), job);
+    }
+
+    /** With what was said against it along the clips. */
+    static Survey heard(Survey survey, Job job) {
+        return Heard.all(
+                        job,
+                        new TradeNoteReader(job.rules().words()),
+                        job.facts().unit())
+                .in(survey, job);
     }
 
     /** Tells what is covered on the pictures, and what may be a name. */

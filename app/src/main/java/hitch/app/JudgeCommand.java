@@ -82,7 +82,7 @@ final class JudgeCommand implements Callable<Integer> {
         for (Edit edit : more) {
             job = job.with(edit);
         }
-        return Reckoner.survey(job, new Footage(folder.folder()).watched(job));
+        return HandingOver.heard(Reckoner.survey(job, new Footage(folder.folder()).watched(job)), job);
     }
 
     private static void tell(Judgement judged, PrintWriter out) {

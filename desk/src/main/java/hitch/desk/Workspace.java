@@ -18,6 +18,9 @@ import hitch.core.run.Run;
 import hitch.core.run.RunId;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
+import hitch.core.survey.spoken.Heard;
+import hitch.core.talk.Cue;
+import hitch.core.talk.Spoken;
 import hitch.desk.task.Rank;
 import hitch.desk.task.Task;
 import hitch.desk.task.Tasks;
@@ -27,6 +30,7 @@ import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -60,6 +64,7 @@ public final class Workspace implements AutoCloseable {
     private final ReadOnlyObjectWrapper<Snapshot> snapshot;
     private final StillTaker stills;
     private final Map<ClipId, Watched> watched = new ConcurrentHashMap<>();
+    private final Map<List<Cue>, Spoken.All> heard = new ConcurrentHashMap<>();
     private final Tasks tasks = new Tasks(Platform::runLater);
     private final ClipWatch watch;
     private final FirmBook firm;
@@ -92,7 +97,7 @@ public final class Workspace implements AutoCloseable {
     }
 
     private Snapshot reckon(JobHistory history) {
-        Survey survey = Reckoner.survey(history.job(), Map.copyOf(watched));
+        Survey survey = new Heard(heard).in(Reckoner.survey(history.job(), Map.copyOf(watched)), history.job());
         return new Snapshot(history, survey, Judge.judge(survey));
     }
 
@@ -127,6 +132,13 @@ public final class Workspace implements AutoCloseable {
     /** A clip has been looked through: the survey is reckoned again with what was found. */
     void looked(ClipId clip, Watched found) {
         if (!found.equals(watched.put(clip, found)) && !edits.isShutdown()) {
+            change(folder::history);
+        }
+    }
+
+    /** A commentary has been read: the survey is reckoned again with what was said against it. */
+    public void heard(List<Cue> cues, Spoken.All said) {
+        if (!said.equals(heard.put(cues, said)) && !edits.isShutdown()) {
             change(folder::history);
         }
     }

@@ -1,7 +1,10 @@
 package hitch.core.judge;
 
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.LocatedFinding;
 import hitch.core.judge.age.Age;
 import hitch.core.judge.matter.Case;
+import hitch.core.judge.matter.Number;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
 import hitch.core.pipe.Material;
@@ -10,12 +13,20 @@ import hitch.core.survey.told.Joints;
 import java.util.ArrayList;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** What is worth knowing and asks for nothing by itself. */
 final class Notes {
     private static final Set<Material> NEW = EnumSet.of(Material.PVC, Material.ABS);
+
+    private static final Set<FindingKind> SHIFTED = EnumSet.of(FindingKind.OFFSET, FindingKind.GAP);
+    private static final Pattern MOVING =
+            Pattern.compile("\\b(?:clay(?:ey)? (?:soil|ground)|moving ground|ground (?:moves|shifts|settles))\\b");
+    /** One shifted joint may be a poor joint; so many are the ground. */
+    private static final int SEVERAL = 4;
 
     private Notes() {}
 
@@ -25,8 +36,31 @@ final class Notes {
             notes.add(in.place(age.branch(), age.span().extent()) + ": " + age.words());
         }
         newer(in).ifPresent(notes::add);
+        moving(in).ifPresent(notes::add);
         Joints.of(in.survey().findings()).forEach(t -> notes.add(t.sentence() + "."));
         return notes;
+    }
+
+    /** Joints that have shifted one after the other tell of the ground and not of the pipe. */
+    private static Optional<String> moving(Case in) {
+        List<LocatedFinding> shifted = in.findings().stream()
+                .filter(f -> SHIFTED.contains(f.finding().kind())
+                        && f.finding().certainty().isTaken()
+                        && f.extent().isPresent())
+                .toList();
+        Optional<LocatedFinding> told = in.survey().findings().stream()
+                .filter(f -> MOVING.matcher(f.finding().wording().toLowerCase(Locale.ROOT))
+                        .find())
+                .findFirst();
+        if (shifted.size() < SEVERAL && (told.isEmpty() || shifted.isEmpty())) {
+            return Optional.empty();
+        }
+        return Optional.of((shifted.size() == 1 ? "A joint has" : "Joints have") + " shifted "
+                + (shifted.size() == 1
+                        ? in.place(shifted.getFirst())
+                        : "at " + Number.words(shifted.size()) + " places")
+                + (told.isPresent() ? ", and the ground is said to move" : "")
+                + ": what is mended stiffly breaks again beside the repair, so ask what the ground is.");
     }
 
     /** Newer pipe beyond the boundary: somebody mended there. */

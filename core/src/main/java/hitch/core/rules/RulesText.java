@@ -123,6 +123,7 @@ public final class RulesText {
         lines.put("openings.bend", line.openings().bend() + " degrees");
         lines.put("tools.reach", RuleLines.feet(line.tools().reach()));
         lines.put("tools.bend", line.tools().bend() + " degrees");
+        lines.put("tools.step", RuleLines.inches(line.tools().step()));
         new TreeMap<>(line.depths().falls())
                 .forEach((from, fall) -> lines.put(FALL + from, RuleLines.plain(fall) + " in/ft"));
         lines.put("depths.locator-error", RuleLines.inches(line.depths().locatorError()));
@@ -165,7 +166,10 @@ public final class RulesText {
                         new OwnerRules(lines.one("ownership.reach", OwnersReach.class)),
                         new SeeingRules(lines.length("seeing.fastest"), lines.yes("seeing.back-preferred")),
                         new OpeningRules(lines.length("openings.every"), lines.whole("openings.bend", "degrees")),
-                        new ToolRules(lines.length("tools.reach"), lines.whole("tools.bend", "degrees")),
+                        new ToolRules(
+                                lines.length("tools.reach"),
+                                lines.whole("tools.bend", "degrees"),
+                                lines.length("tools.step")),
                         new DepthRules(
                                 falls(),
                                 lines.length("depths.locator-error"),

@@ -1,7 +1,10 @@
 package hitch.core.survey;
 
+import hitch.core.detail.Detail;
+import hitch.core.detail.Step;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.Traits;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.pipe.Opening.Ways;
@@ -22,13 +25,18 @@ public final class Reaches {
     private final Line line;
     private final LineRules rules;
     private final List<LocatedFinding> bends;
+    private final List<LocatedFinding> steps;
 
     Reaches(Line line, LineRules rules, List<LocatedFinding> findings) {
         this.line = line;
         this.rules = rules;
-        this.bends = findings.stream()
-                .filter(f ->
-                        f.finding().kind() == FindingKind.BEND && f.extent().isPresent())
+        this.bends = placed(findings, FindingKind.BEND);
+        this.steps = placed(findings, FindingKind.OFFSET);
+    }
+
+    private static List<LocatedFinding> placed(List<LocatedFinding> findings, FindingKind kind) {
+        return findings.stream()
+                .filter(f -> f.finding().kind() == kind && f.extent().isPresent())
                 .toList();
     }
 
@@ -94,6 +102,11 @@ public final class Reaches {
             return not(degrees + " degrees of bend on the way, where the rules allow "
                     + rules.tools().bend());
         }
+        Optional<LocatedFinding> step =
+                steps.stream().filter(s -> stops(s, route)).findFirst();
+        if (step.isPresent()) {
+            return not("the " + step.get().finding().phrase() + " stands against its way");
+        }
         if (narrowest.isEmpty() || there.isEmpty()) {
             return new Judged(Reach.Passage.NARROW, "the size of the pipe is not known all the way");
         }
@@ -104,6 +117,20 @@ public final class Reaches {
                             + there.get().show());
         }
         return new Judged(Reach.Passage.WELL, "a tool as wide as the pipe passes");
+    }
+
+    /** Whether a tool on its way is pushed against an edge that is too high for it: up the pipe where it steps down, or the other way round. */
+    private boolean stops(LocatedFinding step, Route route) {
+        Traits traits = step.finding().traits();
+        Optional<Step> as = traits.details().get(Detail.STEP);
+        return as.isPresent()
+                && traits.size()
+                        .filter(h -> h.compareTo(rules.tools().step()) >= 0)
+                        .isPresent()
+                && route.legs().stream()
+                        .anyMatch(l -> l.branch().equals(step.branch())
+                                && l.extent().covers(step.extent().orElseThrow().middle())
+                                && l.down() == (as.get() == Step.UP));
     }
 
     private static Judged not(String because) {

@@ -66,7 +66,8 @@ public final class Reckoner {
                 job.story(),
                 job.decisions(),
                 writing(job, watched),
-                Photos.of(job.clips(), job.photos(), findings));
+                Photos.of(job.clips(), job.photos(), findings),
+                List.of());
     }
 
     private static List<BurnedIn> writing(Job job, Map<ClipId, Watched> watched) {

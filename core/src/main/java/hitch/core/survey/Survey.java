@@ -27,6 +27,7 @@ import hitch.core.pipe.PipeSpan;
 import hitch.core.rules.HouseRules;
 import hitch.core.run.Run;
 import hitch.core.survey.told.Photos;
+import hitch.core.talk.SaidAgainst;
 import java.util.ArrayList;
 import java.util.EnumMap;
 import java.util.HashMap;
@@ -53,6 +54,7 @@ import java.util.Optional;
  * @param decisions what a person decided on what was proposed
  * @param writing what is written on the clips beside the counter, and what was said of it
  * @param photos photographs and what they show
+ * @param against what was said and contradicts the record, while nobody settled it
  */
 public record Survey(
         PropertyFacts facts,
@@ -70,7 +72,8 @@ public record Survey(
         StoryChanges story,
         Decisions decisions,
         List<BurnedIn> writing,
-        Photos photos) {
+        Photos photos,
+        List<SaidAgainst> against) {
 
     /** The same visit as somebody may know it who sees these findings alone. */
     public Survey knownBy(PropertyFacts told, List<LocatedFinding> seen, Decisions decided) {
@@ -90,7 +93,30 @@ public record Survey(
                 story,
                 decided,
                 writing,
-                photos);
+                photos,
+                against);
+    }
+
+    /** The same with what was said against it. */
+    public Survey contradicted(List<SaidAgainst> said) {
+        return new Survey(
+                facts,
+                rules,
+                clips,
+                runs,
+                traces,
+                seen,
+                spans,
+                findings,
+                noted,
+                watched,
+                line,
+                adjustments,
+                story,
+                decisions,
+                writing,
+                photos,
+                List.copyOf(said));
     }
 
     public Optional<Clip> clip(ClipId id) {

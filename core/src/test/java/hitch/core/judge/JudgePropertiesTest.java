@@ -2,6 +2,7 @@ package hitch.core.judge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.LineJob;
 import hitch.core.Sample;
 import hitch.core.finding.FindingId;
 import hitch.core.job.Edit;
@@ -18,6 +19,7 @@ import hitch.core.rules.Method;
 import hitch.core.rules.Price;
 import hitch.core.rules.PriceBook;
 import hitch.core.rules.RulesText;
+import hitch.core.run.Direction;
 import hitch.core.survey.Reckoner;
 import java.util.Arrays;
 import java.util.List;
@@ -172,5 +174,37 @@ class JudgePropertiesTest {
                 + ask.options().stream()
                         .map(r -> r.work().key() + r.extent() + r.cost().money())
                         .toList();
+    }
+
+    /** The same things at the same places come to the same, whichever way the camera went. */
+    @Property(tries = 100)
+    void theWayOfTheRunChangesNothing(@ForAll("found") List<String> notes) {
+        LineJob with = new LineJob().run("run", Direction.WITH_FLOW, 0, 60);
+        LineJob against = new LineJob().run("run", Direction.AGAINST_FLOW, 60, 60);
+        int second = 1;
+        for (String note : notes) {
+            int at = Integer.parseInt(note.substring(note.lastIndexOf(' ') + 1));
+            String what = note.substring(0, note.lastIndexOf(" at "));
+            with.note("run", second, what + " at " + at);
+            against.note("run", second++, what + " at " + (60 - at));
+        }
+        assertThat(comesTo(against)).containsExactlyInAnyOrderElementsOf(comesTo(with));
+    }
+
+    private static List<String> comesTo(LineJob job) {
+        return judge(job.job()).asks().stream()
+                .flatMap(a -> a.matters().stream()
+                        // Which opening the camera came from is another fact, and what it leaves unknown too.
+                        .filter(m -> !m.findings().isEmpty())
+                        .map(m -> m.theme() + " " + m.weight() + " "
+                                + m.findings().stream()
+                                        .map(f -> f.finding().kind() + "@"
+                                                + f.extent()
+                                                        .map(e -> Math.round(LineJob.feet(e.middle())))
+                                                        .orElse(-1L))
+                                        .sorted()
+                                        .toList()
+                                + " " + a.remedy().map(r -> r.work().key()).orElse("")))
+                .toList();
     }
 }

@@ -173,4 +173,23 @@ class JudgeTest {
         assertThat(Reckoner.survey(Sample.marked()).findings().getLast().extent())
                 .isEmpty();
     }
+
+    @Test
+    void shiftedJointsTellOfTheGroundOnceThereAreSeveral() {
+        Job few = Sample.job();
+        int second = 1;
+        for (int at : List.of(10, 20, 30)) {
+            few = Sample.note(few, Sample.DOWN, second++, "offset 1/4 in at " + at);
+        }
+        assertThat(Judge.judge(Reckoner.survey(few)).notes()).noneMatch(n -> n.contains("ground"));
+        Job several = Sample.note(few, Sample.DOWN, 30, "gap 1 in at 40");
+        assertThat(Judge.judge(Reckoner.survey(several)).notes())
+                .anyMatch(n -> n.startsWith("Joints have shifted at four places"));
+        Job told = Sample.note(
+                Sample.note(Sample.job(), Sample.DOWN, 1, "offset 1/4 in at 10"),
+                Sample.DOWN,
+                30,
+                "clay soil out here");
+        assertThat(Judge.judge(Reckoner.survey(told)).notes()).anyMatch(n -> n.contains("the ground is said to move"));
+    }
 }

@@ -62,6 +62,23 @@ class ReachesTest {
     }
 
     @Test
+    void aStepAgainstItsWayStopsATool() {
+        LineJob against = job().note("street", 20, "offset up 1 1/2 in").note("street", 40, "roots top heavy");
+        assertThat(to(against, "roots").getFirst().because()).contains("stands against its way");
+        LineJob with = job().note("street", 20, "offset down 1 1/2 in").note("street", 40, "roots top heavy");
+        assertThat(to(with, "roots").getFirst().passage()).isEqualTo(Passage.WELL);
+        LineJob small = job().note("street", 20, "offset up 3/4 in").note("street", 40, "roots top heavy");
+        assertThat(to(small, "roots").getFirst().passage()).isEqualTo(Passage.WELL);
+        LineJob unsaid = job().note("street", 20, "offset 1 1/2 in").note("street", 40, "roots top heavy");
+        assertThat(to(unsaid, "roots").getFirst().passage()).isEqualTo(Passage.WELL);
+        LineJob up = new LineJob()
+                .run("up", Direction.AGAINST_FLOW, 60, 50)
+                .note("up", 20, "offset down 1 1/2 in")
+                .note("up", 40, "roots top heavy");
+        assertThat(to(up, "roots").getFirst().passage()).isEqualTo(Passage.NOT);
+    }
+
+    @Test
     void aOneWayOpeningLeadsOnlyItsWay() {
         LineJob job = new LineJob()
                 .run("down", Direction.WITH_FLOW, 0, 30)

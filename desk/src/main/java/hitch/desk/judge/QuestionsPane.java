@@ -68,6 +68,9 @@ final class QuestionsPane extends VBox {
         if (found.isPresent()) {
             return Optional.of(() -> desk.goTo(found.get()));
         }
+        if (q.heard().isPresent()) {
+            return Optional.of(() -> desk.open(q.heard().get()));
+        }
         return q.at().flatMap(at -> survey.bestAt(q.branch(), at)).map(frame -> () -> desk.open(frame));
     }
 }

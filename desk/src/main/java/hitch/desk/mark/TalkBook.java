@@ -77,6 +77,7 @@ final class TalkBook {
         var unit = desk.work().now().survey().facts().unit();
         desk.work().inBackground(() -> new TalkReader(reader, unit).read(cues), said -> {
             read.put(cues, said);
+            desk.work().heard(cues, said);
             update();
         });
     }

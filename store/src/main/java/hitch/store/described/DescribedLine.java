@@ -1,5 +1,7 @@
 package hitch.store.described;
 
+import hitch.core.decide.Decision;
+import hitch.core.decide.EarlierVisit;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
@@ -8,11 +10,13 @@ import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.PropertyFacts;
+import hitch.core.judge.visit.Compared;
 import hitch.core.line.LineFacts;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.run.Run;
+import hitch.core.survey.Reckoner;
 import java.util.ArrayList;
 import java.util.HashSet;
 import java.util.LinkedHashMap;
@@ -31,7 +35,11 @@ import org.snakeyaml.engine.v2.nodes.Node;
 
 /** A whole record as one text that people write by hand: the visit, the runs, the line, the findings. Footage may be missing. */
 public final class DescribedLine {
-    private static final List<String> PARTS = List.of("hitch", "job", "line", "runs", "findings", "photographs");
+    /** Described lines of what earlier visits found. */
+    private static final String EARLIER = "earlier";
+
+    private static final List<String> PARTS =
+            List.of("hitch", "job", "line", "runs", "findings", "photographs", EARLIER);
     private static final String FORMAT = "described line 1";
 
     private DescribedLine() {}
@@ -77,7 +85,10 @@ public final class DescribedLine {
      * @throws DescribedException where it cannot be read, with line and column and what was meant
      */
     public static List<Edit> read(String yaml) throws DescribedException {
-        Value root = new Value(tree(yaml));
+        return read(new Value(tree(yaml)));
+    }
+
+    private static List<Edit> read(Value root) throws DescribedException {
         Map<String, Value> parts = root.map();
         for (String key : parts.keySet()) {
             if (!PARTS.contains(key)) {
@@ -122,7 +133,26 @@ public final class DescribedLine {
         if (parts.containsKey("photographs")) {
             edits.addAll(PhotoForms.read(parts.get("photographs")));
         }
+        if (parts.containsKey(EARLIER)) {
+            int number = 1;
+            for (Value value : parts.get(EARLIER).list()) {
+                edits.add(new Edit.Decide(new Decision.Beside(earlier(value, number++))));
+            }
+        }
         return edits;
+    }
+
+    /** What an earlier visit found, written as a described line of its own. */
+    private static EarlierVisit earlier(Value value, int number) throws DescribedException {
+        Job then = Job.EMPTY;
+        for (Edit edit : read(value)) {
+            then = then.with(edit);
+        }
+        EarlierVisit visit = Compared.visit(EARLIER + " " + number, Reckoner.survey(then));
+        if (visit.found().isEmpty()) {
+            throw value.wrong("an earlier visit needs a run and a finding with a place on it");
+        }
+        return visit;
     }
 
     private static Node tree(String yaml) throws DescribedException {

@@ -17,6 +17,7 @@ import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.RandomEdits;
 import hitch.core.judge.Judge;
+import hitch.core.judge.visit.Change;
 import hitch.core.measure.Distance;
 import hitch.core.story.ScriptWriter;
 import hitch.core.survey.Reckoner;
@@ -158,5 +159,35 @@ class DescribedLineTest {
                 .isInstanceOf(DescribedException.class)
                 .hasMessageContaining(where.strip().replaceFirst("^line", "Line"))
                 .hasMessageContaining(meant.strip());
+    }
+
+    @Test
+    void anEarlierVisitIsLaidBeside() throws DescribedException {
+        String now = """
+                job:
+                  recorded: 2026-09-10
+                runs:
+                  - name: street run
+                    goes: toward the main
+                findings:
+                  - says: roots 40% at 20
+                earlier:
+                  - job:
+                      recorded: 2026-01-10
+                    runs:
+                      - name: street run
+                        goes: toward the main
+                    findings:
+                      - says: roots 20% at 20
+                """;
+        Job job = Job.EMPTY;
+        for (Edit edit : DescribedLine.read(now)) {
+            job = job.with(edit);
+        }
+        assertThat(Judge.judge(Reckoner.survey(job)).beside().getFirst().changes())
+                .anyMatch(c -> c.kind() == Change.Kind.GREW);
+        assertThatThrownBy(() -> DescribedLine.read("earlier:\n  - job: {town: Wendle}"))
+                .isInstanceOf(DescribedException.class)
+                .hasMessageContaining("needs a run");
     }
 }

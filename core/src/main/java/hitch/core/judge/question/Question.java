@@ -2,6 +2,7 @@ package hitch.core.judge.question;
 
 import hitch.core.decide.Answer;
 import hitch.core.finding.FindingId;
+import hitch.core.footage.FrameRef;
 import hitch.core.measure.Station;
 import java.util.Optional;
 
@@ -14,6 +15,7 @@ import java.util.Optional;
  * @param finding the finding it is about
  * @param branch the pipe it is about
  * @param at where the footage shows it, where no finding does
+ * @param heard when it was said, where it is about what was said
  * @param answer what became of it
  */
 public record Question(
@@ -23,6 +25,7 @@ public record Question(
         Optional<FindingId> finding,
         String branch,
         Optional<Station> at,
+        Optional<FrameRef> heard,
         Answer answer) {
     /** What sort of question it is. */
     public enum Kind {

@@ -5,6 +5,7 @@ import hitch.core.detail.Kept;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
+import hitch.core.footage.FrameRef;
 import hitch.core.judge.age.Age;
 import hitch.core.judge.age.Ages;
 import hitch.core.judge.ask.Ask;
@@ -19,8 +20,11 @@ import hitch.core.survey.SeenPart;
 import hitch.core.survey.told.Fixtures;
 import hitch.core.survey.told.Promises;
 import hitch.core.survey.told.Symptoms;
+import hitch.core.talk.Contradiction;
+import hitch.core.talk.SaidAgainst;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 
 /** Asks what is still open. The same job asks the same questions under the same names, so that an answer stays with its question. */
@@ -39,6 +43,7 @@ public final class Questions {
         q.symptoms();
         q.fixtures();
         q.promises();
+        q.contradictions();
         q.unsure();
         q.unseen();
         q.ages();
@@ -57,10 +62,43 @@ public final class Questions {
             Optional<FindingId> finding,
             String branch,
             Optional<Station> at) {
+        add(kind, about, text, finding, branch, at, Optional.empty());
+    }
+
+    private void add(
+            Question.Kind kind,
+            String about,
+            String text,
+            Optional<FindingId> finding,
+            String branch,
+            Optional<Station> at,
+            Optional<FrameRef> heard) {
         String id = kind.word() + "/" + about;
         if (all.stream().noneMatch(q -> q.id().equals(id))) {
             all.add(new Question(
-                    id, kind, text, finding, branch, at, in.survey().decisions().to(id)));
+                    id,
+                    kind,
+                    text,
+                    finding,
+                    branch,
+                    at,
+                    heard,
+                    in.survey().decisions().to(id)));
+        }
+    }
+
+    /** What was said and does not agree; a promise is asked for as one. */
+    private void contradictions() {
+        for (SaidAgainst said : in.survey().against()) {
+            boolean promise = said.sort() == Contradiction.Sort.PROMISE;
+            add(
+                    promise ? Question.Kind.PROMISE : Question.Kind.CONTRADICTION,
+                    said.key() + "/" + said.sort().name().toLowerCase(Locale.ROOT),
+                    promise ? capital(said.words()) + "." : "What was said does not agree: " + said.words() + ".",
+                    Optional.empty(),
+                    "",
+                    Optional.empty(),
+                    Optional.of(said.frame()));
         }
     }
 
