@@ -3,7 +3,7 @@ package hitch.app;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.survey.Survey;
-import hitch.media.voice.BuiltInVoice;
+import hitch.media.voice.KeptSpeech;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.handover.Delivery;
@@ -58,7 +58,11 @@ final class DeliverCommand implements Callable<Integer> {
             HandingOver.tell(
                     Disclosure.of(survey, recipient), survey, spec.commandLine().getErr());
             Delivery delivery = new Delivery(
-                    survey, new Footage(folder.folder()), BuiltInVoice.narrator(), Clock.systemUTC(), folder.damage());
+                    survey,
+                    new Footage(folder.folder()),
+                    new KeptSpeech(Voice.narrator(), folder.speech()),
+                    Clock.systemUTC(),
+                    folder.damage());
             Path video = delivery.write(recipient, out, terminal);
             spec.commandLine().getOut().println(video);
         }

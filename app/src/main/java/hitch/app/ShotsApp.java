@@ -6,7 +6,6 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
 import hitch.desk.HitchWindow;
 import hitch.desk.JobView;
-import hitch.media.voice.BuiltInVoice;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -55,7 +54,7 @@ public final class ShotsApp extends Application {
     public void start(Stage stage) throws Exception {
         this.stage = stage;
         Path data = Files.createTempDirectory("hitch-shots");
-        HitchWindow window = new HitchWindow(stage, data, BuiltInVoice.narrator());
+        HitchWindow window = new HitchWindow(stage, data, Voice.narrator());
         window.show(Optional.empty());
         steps.add(() -> save("start"));
         steps.add(window::demo);

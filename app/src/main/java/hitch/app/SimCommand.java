@@ -1,6 +1,5 @@
 package hitch.app;
 
-import hitch.media.voice.BuiltInVoice;
 import hitch.sim.DemoJob;
 import hitch.sim.film.SimulatedCamera;
 import hitch.sim.scene.Scenario;
@@ -56,7 +55,7 @@ final class SimCommand implements Callable<Integer> {
             Scenario read = DemoJob.of(scenario).isPresent()
                     ? DemoJob.of(scenario).get().scenario()
                     : ScenarioFile.read(Path.of(scenario));
-            new SimulatedCamera(read, BuiltInVoice.technician())
+            new SimulatedCamera(read, Voice.technician())
                     .recordAll(out, new Terminal(spec.commandLine().getErr()));
         }
         spec.commandLine().getOut().println(out);

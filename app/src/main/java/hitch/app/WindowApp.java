@@ -1,7 +1,6 @@
 package hitch.app;
 
 import hitch.desk.HitchWindow;
-import hitch.media.voice.BuiltInVoice;
 import hitch.store.DataFolder;
 import hitch.store.RecentJobs;
 import java.nio.file.Path;
@@ -27,7 +26,7 @@ public final class WindowApp extends Application {
     public void start(Stage stage) {
         Path data = DataFolder.path();
         Optional<Path> last = new RecentJobs(data).list().stream().findFirst();
-        new HitchWindow(stage, data, BuiltInVoice.narrator())
+        new HitchWindow(stage, data, Voice.narrator())
                 .show(Optional.ofNullable(wanted).or(() -> last));
     }
 }

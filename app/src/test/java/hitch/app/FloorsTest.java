@@ -26,6 +26,8 @@ class FloorsTest {
     @ArchTest
     static final ArchRule floors = layeredArchitecture()
             .consideringOnlyDependenciesInLayers()
+            .layer("models")
+            .definedBy("hitch.models..")
             .layer("core")
             .definedBy("hitch.core..")
             .layer("media")
@@ -54,6 +56,8 @@ class FloorsTest {
             .mayOnlyBeAccessedByLayers("sim", "bench", "desk", "app")
             .whereLayer("paper")
             .mayOnlyBeAccessedByLayers("store", "sim", "bench", "desk", "app")
+            .whereLayer("models")
+            .mayOnlyBeAccessedByLayers("media", "bench", "app")
             .whereLayer("media")
             .mayOnlyBeAccessedByLayers("paper", "store", "sim", "bench", "desk", "app");
 

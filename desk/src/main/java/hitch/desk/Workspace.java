@@ -24,6 +24,7 @@ import hitch.core.talk.Spoken;
 import hitch.desk.task.Rank;
 import hitch.desk.task.Task;
 import hitch.desk.task.Tasks;
+import hitch.media.voice.KeptSpeech;
 import hitch.media.voice.Narrator;
 import hitch.store.FirmFolder;
 import hitch.store.Footage;
@@ -74,7 +75,7 @@ public final class Workspace implements AutoCloseable {
 
     public Workspace(JobFolder folder, Notices notices, Narrator narrator, FirmFolder firm) {
         this.folder = folder;
-        this.narrator = narrator;
+        this.narrator = new KeptSpeech(narrator, folder.speech());
         this.footage = new Footage(folder.folder());
         this.notices = notices;
         this.shortWork = new ShortWork(notices);

@@ -119,6 +119,11 @@ public final class JobFolder implements AutoCloseable {
         return folder;
     }
 
+    /** Where what was spoken is kept, so that no sentence is spoken twice. */
+    public Path speech() {
+        return folder.resolve("speech");
+    }
+
     public synchronized JobHistory history() {
         return history;
     }

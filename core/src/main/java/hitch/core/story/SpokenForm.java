@@ -1,93 +1,163 @@
 package hitch.core.story;
 
+import java.util.List;
+import java.util.Map;
+import java.util.function.Function;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /**
- * Narration as a voice should read it: figures and units in words. Captions keep the figures; only the sound is spelled
+ * Narration as a voice should read it: figures, units and what is shortened in words. Captions keep the figures; only the sound is spelled
  * out, so both say the same.
  */
 public final class SpokenForm {
-    private static final Pattern FRACTION = Pattern.compile("\\b(?:(\\d+) )?(\\d{1,2})/(2|4|8|16)\\b");
-    private static final Pattern DATE = Pattern.compile("\\b(\\d{4})-(\\d{2})-(\\d{2})\\b");
-    private static final Pattern DECIMAL = Pattern.compile("\\b(\\d+)\\.(\\d+)\\b");
-    /** Digits of the longest number that is said as one. */
-    private static final int LONGEST_NUMBER = 6;
+    private static final List<String> MONTHS = List.of(
+            "January",
+            "February",
+            "March",
+            "April",
+            "May",
+            "June",
+            "July",
+            "August",
+            "September",
+            "October",
+            "November",
+            "December");
+    private static final Map<String, String> STREETS = Map.ofEntries(
+            Map.entry("St", "Street"),
+            Map.entry("Ave", "Avenue"),
+            Map.entry("Av", "Avenue"),
+            Map.entry("Rd", "Road"),
+            Map.entry("Dr", "Drive"),
+            Map.entry("Blvd", "Boulevard"),
+            Map.entry("Ln", "Lane"),
+            Map.entry("Ct", "Court"),
+            Map.entry("Pl", "Place"),
+            Map.entry("Sq", "Square"),
+            Map.entry("Ter", "Terrace"),
+            Map.entry("Hwy", "Highway"),
+            Map.entry("Pkwy", "Parkway"),
+            Map.entry("Cir", "Circle"),
+            Map.entry("Apt", "Apartment"),
+            Map.entry("Ste", "Suite"));
+    private static final Map<String, String> SHORTENED = Map.of(
+            "No.",
+            "number",
+            "Nr.",
+            "number",
+            "approx.",
+            "about",
+            "ca.",
+            "about",
+            "vs.",
+            "against",
+            "etc.",
+            "and so on",
+            "Mr.",
+            "Mister",
+            "Mrs.",
+            "Missus",
+            "Bros.",
+            "Brothers");
 
+    /** What makes a length before it a word of kind and not a measure: "4 in clay", but "4 in deep". */
+    private static final String OF_A_KIND =
+            "(?= (?!of\\b|or\\b|and\\b|deep\\b|wide\\b|high\\b|long\\b|to\\b|at\\b|in\\b|on\\b|under\\b|over\\b|where\\b|not\\b|below\\b|above\\b|from\\b|per\\b|down\\b|up\\b|the\\b|a\\b|with\\b)\\p{L})";
+
+    private static final Pattern DATE = Pattern.compile("\\b(\\d{4})-(\\d{2})-(\\d{2})\\b");
+    private static final Pattern MONEY =
+            Pattern.compile("([$€£]) ?(\\d{1,3}(?:,\\d{3})+|\\d+)(?: (?:to|-) \\1? ?(\\d{1,3}(?:,\\d{3})+|\\d+))?");
+    private static final Pattern THOUSANDS = Pattern.compile("\\b(\\d{1,3})((?:,\\d{3})+)\\b");
+    private static final Pattern FRACTION_IN =
+            Pattern.compile("\\b(?:(\\d+) )?(\\d{1,2})/(2|4|8|16)(?: (in)\\b(" + OF_A_KIND + ")?)?");
+    private static final Pattern WHOLE_IN = Pattern.compile("(?<![\\d./])(\\d+(?:\\.\\d+)?) in\\b(" + OF_A_KIND + ")?");
+    private static final Pattern HOUSE =
+            Pattern.compile("\\b(\\d{2,4})(?= \\p{Lu}[\\p{L}']+ (?:" + String.join("|", STREETS.keySet()) + "|"
+                    + String.join("|", STREETS.values()) + "|Row|Way|Close|Walk|Trail|Alley|Mews)\\b)");
+    private static final Pattern STREET = Pattern.compile(
+            "(?<=\\p{L} )(" + String.join("|", STREETS.keySet()) + ")\\b\\.?(?=[,.;]|$| \\p{Ll}|\\s*$)");
+    private static final Pattern YEAR = Pattern.compile(
+            "(?<=\\b(?:of|in|since|before|after|by|from|to|until|than|built|laid|year|the|about|around|and|between) )(1[6-9]\\d{2}|20\\d{2})\\b(?! ?(?:ft|m|in|mm|cm|feet|%|[.,/]\\d))");
+    private static final Pattern ORDINAL = Pattern.compile("\\b(\\d{1,3})(?:st|nd|rd|th)\\b");
+    private static final Pattern DECIMAL = Pattern.compile("\\b(\\d+)\\.(\\d+)\\b");
     private static final Pattern WHOLE = Pattern.compile("\\d+");
-    private static final String[] SMALL = {
-        "zero",
-        "one",
-        "two",
-        "three",
-        "four",
-        "five",
-        "six",
-        "seven",
-        "eight",
-        "nine",
-        "ten",
-        "eleven",
-        "twelve",
-        "thirteen",
-        "fourteen",
-        "fifteen",
-        "sixteen",
-        "seventeen",
-        "eighteen",
-        "nineteen"
-    };
-    private static final String[] TENS = {
-        "", "", "twenty", "thirty", "forty", "fifty", "sixty", "seventy", "eighty", "ninety"
-    };
-    private static final String[] MONTHS = {
-        "January",
-        "February",
-        "March",
-        "April",
-        "May",
-        "June",
-        "July",
-        "August",
-        "September",
-        "October",
-        "November",
-        "December"
-    };
 
     private SpokenForm() {}
 
     public static String of(String text) {
-        String spoken = DATE.matcher(text).replaceAll(m -> {
-            int month = Integer.parseInt(m.group(2));
-            return month < 1 || month > 12 ? m.group() : MONTHS[month - 1] + " " + number(Integer.parseInt(m.group(3)));
-        });
-        spoken = FRACTION.matcher(spoken).replaceAll(SpokenForm::fraction);
-        spoken = spoken.replaceAll("(?<=\\d|quarter|quarters|half|eighths?|sixteenths?) in\\b", " inch")
-                .replaceAll("(?<![\\d.])1(?:\\.0)? ft\\b", "1 foot")
-                .replaceAll("(?<=\\d) ft\\b", " feet")
-                .replaceAll("(?<=\\d) m\\b", " metres")
-                .replaceAll("(?<=\\d) ?%", " percent")
-                .replaceAll("o'clock", "o clock")
+        String spoken = text;
+        for (Map.Entry<String, String> shortened : SHORTENED.entrySet()) {
+            spoken = spoken.replaceAll("(?<![\\p{L}])" + Pattern.quote(shortened.getKey()), shortened.getValue());
+        }
+        spoken = each(DATE, spoken, SpokenForm::date);
+        spoken = each(MONEY, spoken, SpokenForm::money);
+        spoken = each(THOUSANDS, spoken, m -> m.group().replace(",", ""));
+        spoken = each(HOUSE, spoken, m -> NumberWords.house(Integer.parseInt(m.group(1))));
+        spoken = each(STREET, spoken, m -> STREETS.get(m.group(1)));
+        spoken = each(FRACTION_IN, spoken, SpokenForm::fraction);
+        spoken = each(
+                WHOLE_IN,
+                spoken,
+                m -> m.group(1) + (m.group(2) != null ? " inch" : m.group(1).equals("1") ? " inch" : " inches"));
+        spoken = units(spoken);
+        spoken = each(YEAR, spoken, m -> NumberWords.year(Integer.parseInt(m.group(1))));
+        spoken = each(ORDINAL, spoken, m -> NumberWords.ordinal(Math.max(1, Integer.parseInt(m.group(1)))));
+        spoken = spoken.replaceAll("o['’]clock", "o clock")
                 .replaceAll("\\bPVC\\b", "P V C")
                 .replaceAll("\\bABS\\b", "A B S")
+                .replaceAll("&", "and")
                 .replaceAll(";", ",")
+                .replaceAll(" [-–—] ", ", ")
                 .replaceAll("[-–](?=\\w)", " ");
-        spoken = DECIMAL.matcher(spoken).replaceAll(m -> decimal(m.group(1), m.group(2)));
-        return WHOLE.matcher(spoken).replaceAll(m -> number(m.group()));
+        spoken = each(DECIMAL, spoken, m -> NumberWords.decimal(m.group(1), m.group(2)));
+        return each(WHOLE, spoken, m -> NumberWords.of(m.group()));
     }
 
-    /** Figures in words: as a number, or one by one where they are a long number or begin with a zero. */
-    private static String number(String digits) {
-        boolean oneByOne = digits.length() > LONGEST_NUMBER || digits.length() > 1 && digits.startsWith("0");
-        if (!oneByOne) {
-            return number(Integer.parseInt(digits));
-        }
-        return digits.chars().mapToObj(d -> SMALL[d - '0']).collect(Collectors.joining(" "));
+    private static String each(Pattern what, String text, Function<MatchResult, String> said) {
+        return what.matcher(text).replaceAll(m -> Matcher.quoteReplacement(said.apply(m)));
     }
 
-    private static String fraction(java.util.regex.MatchResult m) {
+    private static String units(String text) {
+        return text.replaceAll("(?<![\\d.])1(?:\\.0+)? ft\\b", "1 foot")
+                .replaceAll("(?<=\\d) ft\\b", " feet")
+                .replaceAll("(?<![\\d.])1(?:\\.0+)? m\\b", "1 metre")
+                .replaceAll("(?<=\\d) m\\b", " metres")
+                .replaceAll("(?<![\\d.])1 (mm|cm)\\b", "1 $1.")
+                .replaceAll("(?<=\\d) mm\\b(?!\\.)", " millimetres")
+                .replaceAll("(?<=\\d) cm\\b(?!\\.)", " centimetres")
+                .replace(" mm.", " millimetre")
+                .replace(" cm.", " centimetre")
+                .replaceAll("(?<=\\d) ?%", " percent")
+                .replaceAll("(?<=\\d) ?s\\b", " seconds");
+    }
+
+    private static String date(MatchResult m) {
+        int month = Integer.parseInt(m.group(2));
+        int day = Integer.parseInt(m.group(3));
+        return month < 1 || month > MONTHS.size() || day < 1
+                ? m.group()
+                : MONTHS.get(month - 1) + " " + NumberWords.ordinal(day) + ", "
+                        + NumberWords.year(Integer.parseInt(m.group(1)));
+    }
+
+    private static String money(MatchResult m) {
+        String what = switch (m.group(1)) {
+            case "$" -> "dollars";
+            case "£" -> "pounds";
+            default -> "euros";
+        };
+        return Stream.of(m.group(2), m.group(3))
+                        .filter(java.util.Objects::nonNull)
+                        .map(n -> NumberWords.of(n.replace(",", "")))
+                        .collect(Collectors.joining(" to "))
+                + " " + what;
+    }
+
+    private static String fraction(MatchResult m) {
         int top = Integer.parseInt(m.group(2));
         String part = switch (m.group(3)) {
             case "2" -> "half";
@@ -95,31 +165,20 @@ public final class SpokenForm {
             case "8" -> top == 1 ? "eighth" : "eighths";
             default -> top == 1 ? "sixteenth" : "sixteenths";
         };
-        String whole = m.group(1) == null ? "" : number(m.group(1)) + " and ";
-        return Matcher.quoteReplacement(
-                whole + (top > 1 ? number(top) : part.startsWith("e") ? "an" : "a") + " " + part);
-    }
-
-    private static String decimal(String whole, String digits) {
-        if (digits.matches("0+")) {
-            return number(whole);
+        boolean inches = m.group(4) != null;
+        boolean kind = m.group(5) != null;
+        if (m.group(1) != null) {
+            String count = top == 1 ? (part.equals("eighth") ? "an " : "a ") : NumberWords.of(top) + " ";
+            return NumberWords.of(m.group(1)) + " and " + count + part + (inches ? kind ? " inch" : " inches" : "");
         }
-        StringBuilder words = new StringBuilder(number(whole)).append(" point");
-        digits.chars().forEach(d -> words.append(' ').append(SMALL[d - '0']));
-        return words.toString();
-    }
-
-    /** {@code n} in words, 0 to 999,999. */
-    static String number(int n) {
-        if (n < 20) {
-            return SMALL[n];
+        if (inches && kind) {
+            // "a three quarter inch step"
+            return (top == 1 ? "" : NumberWords.of(top) + " ") + part.replaceAll("s$", "") + " inch";
         }
-        if (n < 100) {
-            return TENS[n / 10] + (n % 10 == 0 ? "" : " " + SMALL[n % 10]);
+        if (inches && part.equals("half")) {
+            return "half an inch";
         }
-        if (n < 1000) {
-            return SMALL[n / 100] + " hundred" + (n % 100 == 0 ? "" : " " + number(n % 100));
-        }
-        return number(n / 1000) + " thousand" + (n % 1000 == 0 ? "" : " " + number(n % 1000));
+        String count = top == 1 ? (part.equals("eighth") ? "an " : "a ") : NumberWords.of(top) + " ";
+        return count + part + (inches ? " of an inch" : "");
     }
 }

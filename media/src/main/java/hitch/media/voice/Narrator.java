@@ -11,6 +11,15 @@ public interface Narrator {
     /**
      * @param text words to speak, figures already spelled out
      * @return the speech at {@link #RATE}; no samples for blank text
+     * @throws VoiceException where nothing can be spoken at all
      */
     Sound speak(String text) throws MediaException;
+
+    /** Who speaks, how fast and by which model: speech of another name is other speech. */
+    default String id() {
+        return "narrator";
+    }
+
+    /** Lets go of what it holds until it speaks again. */
+    default void rest() {}
 }

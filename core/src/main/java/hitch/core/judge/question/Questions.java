@@ -94,7 +94,9 @@ public final class Questions {
             add(
                     promise ? Question.Kind.PROMISE : Question.Kind.CONTRADICTION,
                     said.key() + "/" + said.sort().name().toLowerCase(Locale.ROOT),
-                    promise ? "Another look was promised: " + said.words() + "." : "What was said does not agree: " + said.words() + ".",
+                    promise
+                            ? "Another look was promised: " + said.words() + "."
+                            : "What was said does not agree: " + said.words() + ".",
                     Optional.empty(),
                     "",
                     Optional.empty(),
