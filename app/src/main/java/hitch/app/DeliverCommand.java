@@ -2,7 +2,10 @@ package hitch.app;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.story.Length;
+import hitch.core.story.StoryWish;
 import hitch.core.survey.Survey;
+import hitch.media.film.FilmShape;
 import hitch.media.voice.KeptSpeech;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
@@ -38,6 +41,15 @@ final class DeliverCommand implements Callable<Integer> {
     @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder to write into.")
     private Path out;
 
+    @Option(names = "--length", paramLabel = "LENGTH", description = "Of the film: full, standard, short, or seconds.")
+    private Length length = Length.STANDARD;
+
+    @Option(names = "--seed", paramLabel = "N", description = "Other words for another number.")
+    private long seed = 1;
+
+    @Option(names = "--large", description = "A film of 1920 by 1080 at 30 pictures a second.")
+    private boolean large;
+
     @Option(
             names = "--accept-damage",
             description = "Deliver although the record is damaged; the manifest tells what cannot be trusted.")
@@ -58,12 +70,17 @@ final class DeliverCommand implements Callable<Integer> {
             HandingOver.tell(
                     Disclosure.of(survey, recipient), survey, spec.commandLine().getErr());
             Delivery delivery = new Delivery(
-                    survey,
-                    new Footage(folder.folder()),
-                    new KeptSpeech(Voice.narrator(), folder.speech()),
-                    Clock.systemUTC(),
-                    folder.damage());
+                            survey,
+                            new Footage(folder.folder()),
+                            new KeptSpeech(Voice.narrator(), folder.speech()),
+                            Clock.systemUTC(),
+                            folder.damage())
+                    .filming(StoryWish.USUAL.lasting(length).seeded(seed), large ? FilmShape.LARGE : FilmShape.USUAL);
             Path video = delivery.write(recipient, out, terminal);
+            delivery.silence()
+                    .ifPresent(why -> spec.commandLine()
+                            .getErr()
+                            .println("The film has no voice; its captions say all of it. " + why));
             spec.commandLine().getOut().println(video);
         }
         return 0;

@@ -2,6 +2,7 @@ package hitch.app;
 
 import hitch.core.disclosure.Recipient;
 import hitch.core.exchange.Symbols;
+import hitch.core.story.Length;
 import hitch.media.MediaException;
 import hitch.store.DataFolder;
 import hitch.store.FirmFolder;
@@ -37,6 +38,7 @@ import picocli.CommandLine.Spec;
             DescribeCommand.class,
             LineCommand.class,
             JudgeCommand.class,
+            ScriptCommand.class,
             HistoryCommand.class,
             VerifyCommand.class,
             BenchCommand.class,
@@ -94,6 +96,7 @@ public final class Main implements Runnable {
         CommandLine line = new CommandLine(new Main());
         line.setCaseInsensitiveEnumValuesAllowed(true);
         line.registerConverter(Recipient.class, Main::recipient);
+        line.registerConverter(Length.class, Main::length);
         line.setParameterExceptionHandler((e, arguments) -> {
             e.getCommandLine()
                     .getErr()
@@ -106,6 +109,12 @@ public final class Main implements Runnable {
             return 1;
         });
         return line;
+    }
+
+    private static Length length(String text) {
+        return Length.of(text)
+                .orElseThrow(() -> new CommandLine.TypeConversionException(
+                        "\"" + text + "\" is no length of a film; it is full, standard, short, or 20 to 3600 seconds"));
     }
 
     /** One of those that come with Hitch or of the firm's own. */

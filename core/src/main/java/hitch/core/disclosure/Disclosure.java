@@ -25,8 +25,10 @@ import hitch.core.rules.ShowingRules;
 import hitch.core.run.Run;
 import hitch.core.survey.PlaceWords;
 import hitch.core.survey.Survey;
+import hitch.core.survey.Visits;
 import hitch.core.survey.Whose;
 import hitch.core.survey.told.Photos.Photo;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -40,6 +42,9 @@ public final class Disclosure {
     private final FindingsShown shown;
     private final List<LocatedFinding> findings;
     private final List<Run> runs;
+    /** Judged once it is asked for; two threads that ask at once come to the same. */
+    @SuppressWarnings("OptionalUsedAsFieldOrParameterType")
+    private volatile Optional<Judgement> judged;
 
     private Disclosure(Survey survey, Recipient recipient) {
         this.survey = survey;
@@ -138,6 +143,16 @@ public final class Disclosure {
         return survey.line().place(Branch.LINE, at, unit());
     }
 
+    /** Where a stretch of any pipe is, in words. */
+    public PlaceWords place(String branch, Extent extent) {
+        return survey.line().place(branch, extent, unit());
+    }
+
+    /** Months until what is only watched is looked at again. */
+    public int lookEvery() {
+        return survey.rules().judging().lookEvery();
+    }
+
     /** A clip, called as this recipient may know it. */
     public Optional<Clip> clip(ClipId id) {
         return survey.clip(id).map(c -> names.isEmpty() ? c : c.at(text(c.file())));
@@ -211,6 +226,30 @@ public final class Disclosure {
                 .orElse(change);
     }
 
+    /** Every moment at which the camera stood at a place of a pipe, as far as it may be seen. */
+    public List<FrameRef> momentsAt(String branch, Station at) {
+        return Visits.at(survey.line().tied(), branch, at).stream()
+                .map(Visits.Visit::frame)
+                .filter(this::shows)
+                .toList();
+    }
+
+    /** Whether a clip shows the pipe from within, with the camera's way known. */
+    public boolean isInPipe(ClipId clip) {
+        return survey.traces().containsKey(clip);
+    }
+
+    /** Seconds of footage around a frame that there are and that may be seen: before it and after it, at most those wished. */
+    public double[] around(FrameRef frame, double before, double after) {
+        Optional<Clip> clip = survey.clip(frame.clip());
+        double into = clip.map(c -> c.secondsInto(frame.pts())).orElse(before);
+        double left = clip.map(c -> c.seconds() - c.secondsInto(frame.pts())).orElse(after);
+        return new double[] {
+            Math.clamp(secondsBefore(frame, before), 0, Math.max(0, into)),
+            Math.clamp(secondsAfter(frame, after), 0, Math.max(0, left))
+        };
+    }
+
     private double mayBeShown(FrameRef frame, int sign, double most) {
         return part.flatMap(p -> survey.clip(frame.clip()))
                 .map(c -> new Around(this::shows).seconds(frame, c, sign, most))
@@ -265,13 +304,19 @@ public final class Disclosure {
 
     /** What it comes to, judged on what this recipient may see and nothing else; empty for who is not advised. */
     public Optional<Judgement> judgement() {
-        if (!recipient.advised()) {
-            return Optional.empty();
+        Optional<Judgement> known = judged;
+        if (known == null) {
+            known = recipient.advised() ? Optional.of(judge()) : Optional.empty();
+            judged = known;
         }
+        return known;
+    }
+
+    private Judgement judge() {
         List<LocatedFinding> byStation =
                 survey.findings().stream().flatMap(f -> seen(f).stream()).toList();
-        return Optional.of(Judge.judge(
-                survey.knownBy(facts(), byStation, survey.decisions().worded(this::text))));
+        return Judge.judge(
+                survey.knownBy(facts(), byStation, survey.decisions().worded(this::text)));
     }
 
     /** What it comes to, in this recipient's tone. */
@@ -286,6 +331,13 @@ public final class Disclosure {
 
     /** What was passed and never seen well, a sentence each. */
     public List<String> unseen() {
+        List<String> all = new ArrayList<>(notSeen());
+        survey.line().beyond(unit()).ifPresent(all::add);
+        return all;
+    }
+
+    /** The same without what was gone along beyond the line's end. */
+    public List<String> notSeen() {
         return new Unseen(survey, this, part).told();
     }
 }

@@ -48,7 +48,6 @@ final class Unseen {
                     .ifPresent(e -> told.add("At "
                             + survey.line().place(left.branch(), e, may.unit()).all() + ": " + left.words()));
         }
-        survey.line().beyond(may.unit()).ifPresent(told::add);
         return told;
     }
 

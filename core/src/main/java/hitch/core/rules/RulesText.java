@@ -115,6 +115,7 @@ public final class RulesText {
                 .forEach((m, years) -> lines.put(CareRules.weakRule(m), years + " years"));
         lines.put("showing.before", RuleLines.plain(rules.showing().before()) + " s");
         lines.put("showing.after", RuleLines.plain(rules.showing().after()) + " s");
+        lines.put("showing.walk", RuleLines.word(rules.showing().walk()));
         LineRules line = rules.line();
         lines.put("ownership.reach", RuleLines.word(line.owners()));
         lines.put("seeing.fastest", RuleLines.feet(line.seeing().fastest()));
@@ -160,7 +161,10 @@ public final class RulesText {
                         lines.length("weighing.offset-to-mend"),
                         lines.length("weighing.water-to-tend")),
                 new CareRules(lines.whole("care.between-cleanings", "months"), weakFrom()),
-                new ShowingRules(lines.number("showing.before", "s"), lines.number("showing.after", "s")),
+                new ShowingRules(
+                        lines.number("showing.before", "s"),
+                        lines.number("showing.after", "s"),
+                        lines.one("showing.walk", ShowingRules.Walk.class)),
                 words(),
                 new LineRules(
                         new OwnerRules(lines.one("ownership.reach", OwnersReach.class)),

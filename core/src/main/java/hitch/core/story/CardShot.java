@@ -1,5 +1,7 @@
 package hitch.core.story;
 
+import hitch.core.footage.FrameRef;
+import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 
 /**
@@ -9,8 +11,11 @@ import java.util.List;
  * @param title its heading
  * @param rows what it says, top to bottom
  * @param narration what is spoken over it
+ * @param tail seconds it stands when that was said
  */
-public record CardShot(String key, String title, List<Row> rows, String narration) implements Shot {
+@RecordBuilder
+public record CardShot(String key, String title, List<Row> rows, String narration, double tail)
+        implements Shot, CardShotBuilder.With {
     /**
      * A line of a card.
      *
@@ -29,7 +34,22 @@ public record CardShot(String key, String title, List<Row> rows, String narratio
     }
 
     @Override
+    public List<FrameRef> shown() {
+        return List.of();
+    }
+
+    @Override
+    public List<String> written() {
+        return rows.stream().map(r -> r.label() + " " + r.text()).toList();
+    }
+
+    @Override
     public CardShot saying(String words) {
-        return new CardShot(key, title, rows, words);
+        return withNarration(words);
+    }
+
+    @Override
+    public CardShot standing(double seconds) {
+        return withTail(seconds);
     }
 }

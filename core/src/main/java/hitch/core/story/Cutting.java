@@ -4,24 +4,24 @@ import java.util.ArrayList;
 import java.util.List;
 
 /**
- * A story laid out in time. Every shot has its seconds; a narration begins with the held frame or shortly after a card
- * appears; captions are the narration's own sentences, each as long as its share of the letters.
+ * A story laid out in time. Every shot has its seconds; its narration begins shortly after it appears, so that a place is named while the
+ * camera comes up to it; captions are the narration's own sentences, each as long as it takes to speak.
  *
  * @param placed the shots with their times, in order, without gaps
  * @param captions the captions in order; the last ends with the story
  */
 public record Cutting(List<Placed> placed, List<Caption> captions) {
-    /** Seconds a card stands before its narration begins. */
-    public static final double CARD_LEAD = 0.6;
+    /** Seconds before anything is said at a new place: whoever looks wants to see where it is. */
+    public static final double LEAD = 0.9;
 
-    /** Seconds a card or a held frame stays after its narration. */
-    public static final double TAIL = 0.5;
+    /** Seconds between two sentences. */
+    public static final double BREATH = 0.5;
 
-    /** The shortest time a card stands. */
-    public static final double CARD_LEAST = 5;
+    /** The shortest time a shot that does not play stands. */
+    public static final double STAND_LEAST = 2.5;
 
     /** The shortest time a frame is held. */
-    public static final double HOLD_LEAST = 3;
+    public static final double HOLD_LEAST = 2;
 
     /**
      * A shot with its times, seconds from the story's beginning.
@@ -30,7 +30,7 @@ public record Cutting(List<Placed> placed, List<Caption> captions) {
      * @param start when it begins
      * @param voice when its narration begins
      * @param voiceEnd when its narration ends
-     * @param holdStart when the held frame begins; equal to {@code start} for a card
+     * @param holdStart when the held frame begins; equal to {@code start} for what does not play
      * @param holdEnd when the held frame ends
      * @param end when the shot ends
      */
@@ -40,17 +40,27 @@ public record Cutting(List<Placed> placed, List<Caption> captions) {
     /** A caption and its times in seconds. */
     public record Caption(double start, double end, String text) {}
 
-    /** Seconds a shot's narration takes to speak; 0 for none. */
+    /** Seconds a sentence takes to speak. */
     @FunctionalInterface
     public interface Speech {
-        double seconds(Shot shot);
+        /** The usual pace of the built-in voice, for where nothing has been spoken yet. */
+        Speech USUAL = sentence -> SpokenForm.of(sentence).length() / 15.5;
+
+        double seconds(String sentence);
+
+        /** Of a whole narration, with a breath between its sentences. */
+        default double of(String narration) {
+            List<String> sentences = Sentences.of(narration);
+            return sentences.stream().mapToDouble(this::seconds).sum()
+                    + Math.max(0, sentences.size() - 1) * BREATH;
+        }
     }
 
     /** Seconds of footage there really are around a shot's frame. */
     @FunctionalInterface
     public interface Footage {
         /** The seconds before and after the frame that can be shown, at most those the shot asks for. */
-        double[] around(FindingShot shot);
+        double[] around(FootageShot shot);
     }
 
     /** Lays out {@code story}. */
@@ -59,21 +69,9 @@ public record Cutting(List<Placed> placed, List<Caption> captions) {
         List<Caption> captions = new ArrayList<>();
         double at = 0;
         for (Shot shot : story.shots()) {
-            double spoken = speech.seconds(shot);
-            Placed next = switch (shot) {
-                case CardShot card -> {
-                    double end = at + Math.max(CARD_LEAST, CARD_LEAD + spoken + TAIL);
-                    yield new Placed(card, at, at + CARD_LEAD, at + CARD_LEAD + spoken, at, end, end);
-                }
-                case FindingShot found -> {
-                    double[] around = footage.around(found);
-                    double hold = at + around[0];
-                    double held = hold + Math.max(HOLD_LEAST, spoken + TAIL);
-                    yield new Placed(found, at, hold, hold + spoken, hold, held, held + around[1]);
-                }
-            };
+            Placed next = placed(shot, at, speech.of(shot.narration()), footage);
             placed.add(next);
-            captions.addAll(captions(next));
+            captions.addAll(captions(next, speech));
             at = next.end();
         }
         if (!captions.isEmpty()) {
@@ -83,22 +81,45 @@ public record Cutting(List<Placed> placed, List<Caption> captions) {
         return new Cutting(List.copyOf(placed), List.copyOf(captions));
     }
 
+    /** A shot from {@code at} on. */
+    static Placed placed(Shot shot, double at, double spoken, Footage footage) {
+        boolean silent = shot.narration().isBlank();
+        double voice = at + (silent ? 0 : LEAD);
+        double said = voice + spoken;
+        return switch (shot) {
+            case FindingShot found -> {
+                double[] around = footage.around(found);
+                double hold = at + around[0];
+                double held = Math.max(hold + HOLD_LEAST, said) + found.tail();
+                yield new Placed(found, at, voice, said, hold, held, held + around[1]);
+            }
+            case FootageShot plays -> {
+                double[] around = footage.around(plays);
+                double shown = at + (around[0] + around[1]) / plays.speed();
+                double end = Math.max(shown, said) + plays.tail();
+                yield new Placed(plays, at, voice, said, shown, end, end);
+            }
+            case Shot stands -> {
+                double end = Math.max(at + STAND_LEAST, said) + stands.tail();
+                yield new Placed(stands, at, voice, said, at, end, end);
+            }
+        };
+    }
+
     /** Length of the story in seconds. */
     public double seconds() {
         return placed.isEmpty() ? 0 : placed.getLast().end();
     }
 
-    private static List<Caption> captions(Placed placed) {
-        List<String> sentences = Sentences.of(placed.shot().narration());
-        double letters = sentences.stream().mapToInt(String::length).sum();
+    private static List<Caption> captions(Placed placed, Speech speech) {
         List<Caption> captions = new ArrayList<>();
         double at = placed.voice();
-        for (String sentence : sentences) {
-            double end = at + (placed.voiceEnd() - placed.voice()) * sentence.length() / letters;
+        for (String sentence : Sentences.of(placed.shot().narration())) {
+            double end = at + speech.seconds(sentence);
             if (end > at) {
                 captions.add(new Caption(at, end, sentence));
             }
-            at = end;
+            at = end + BREATH;
         }
         return captions;
     }

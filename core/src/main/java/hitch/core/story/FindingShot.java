@@ -4,6 +4,7 @@ import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingId;
 import hitch.core.footage.FrameRef;
 import io.soabase.recordbuilder.core.RecordBuilder;
+import java.util.List;
 import java.util.Optional;
 
 /**
@@ -17,7 +18,9 @@ import java.util.Optional;
  * @param caption line drawn under the picture
  * @param knots its weight
  * @param pointer where in the pipe the pointer goes; empty for none
- * @param narration what is spoken over the held frame
+ * @param closer whether the held picture is seen again closer
+ * @param narration what is spoken over it
+ * @param tail seconds the frame is held when that was said
  */
 @RecordBuilder
 public record FindingShot(
@@ -29,15 +32,32 @@ public record FindingShot(
         String caption,
         int knots,
         Optional<ClockPosition> pointer,
-        String narration)
-        implements Shot, FindingShotBuilder.With {
+        boolean closer,
+        String narration,
+        double tail)
+        implements FootageShot, FindingShotBuilder.With {
     @Override
     public String key() {
         return "finding:" + finding;
     }
 
     @Override
+    public List<String> written() {
+        return List.of(caption);
+    }
+
+    @Override
     public FindingShot saying(String words) {
         return withNarration(words);
+    }
+
+    @Override
+    public FindingShot standing(double seconds) {
+        return withTail(seconds);
+    }
+
+    @Override
+    public FindingShot lasting(double upTo, double on) {
+        return FindingShotBuilder.builder(this).before(upTo).after(on).build();
     }
 }

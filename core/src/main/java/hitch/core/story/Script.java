@@ -24,7 +24,11 @@ public record Script(Story story, List<Part> chapters) {
     }
 
     public static Script of(Disclosure may) {
-        Story proposed = ScriptWriter.propose(may);
+        return of(may, StoryWish.USUAL);
+    }
+
+    public static Script of(Disclosure may, StoryWish wish) {
+        Story proposed = ScriptWriter.propose(may, wish);
         return new Script(
                 proposed,
                 proposed.chapters().stream()
@@ -37,15 +41,12 @@ public record Script(Story story, List<Part> chapters) {
     private static ScriptLine line(Shot proposed, Disclosure may) {
         ShotChange change = may.change(proposed.key());
         Shot shot = change.narration().map(proposed::saying).orElse(proposed);
-        if (shot instanceof FindingShot f) {
-            shot = FindingShotBuilder.builder(f)
-                    .before(change.before()
+        if (shot instanceof FootageShot f && (change.before().isPresent() || change.after().isPresent())) {
+            shot = f.lasting(
+                    change.before()
                             .map(s -> may.secondsBefore(f.frame(), s))
-                            .orElse(f.before()))
-                    .after(change.after()
-                            .map(s -> may.secondsAfter(f.frame(), s))
-                            .orElse(f.after()))
-                    .build();
+                            .orElse(f.before()),
+                    change.after().map(s -> may.secondsAfter(f.frame(), s)).orElse(f.after()));
         }
         return new ScriptLine(proposed, shot, change);
     }
@@ -72,6 +73,7 @@ public record Script(Story story, List<Part> chapters) {
                                         .map(ScriptLine::shot)
                                         .toList()))
                         .filter(c -> !c.shots().isEmpty())
-                        .toList());
+                        .toList(),
+                story.left());
     }
 }

@@ -69,6 +69,8 @@ public final class SpokenForm {
             "(?= (?!of\\b|or\\b|and\\b|deep\\b|wide\\b|high\\b|long\\b|to\\b|at\\b|in\\b|on\\b|under\\b|over\\b|where\\b|not\\b|below\\b|above\\b|from\\b|per\\b|down\\b|up\\b|the\\b|a\\b|with\\b)\\p{L})";
 
     private static final Pattern DATE = Pattern.compile("\\b(\\d{4})-(\\d{2})-(\\d{2})\\b");
+    private static final Pattern DAY =
+            Pattern.compile("\\b(" + String.join("|", MONTHS) + ") ([1-9]|[12]\\d|3[01]), (\\d{4})\\b");
     private static final Pattern MONEY =
             Pattern.compile("([$€£]) ?(\\d{1,3}(?:,\\d{3})+|\\d+)(?: (?:to|-) \\1? ?(\\d{1,3}(?:,\\d{3})+|\\d+))?");
     private static final Pattern THOUSANDS = Pattern.compile("\\b(\\d{1,3})((?:,\\d{3})+)\\b");
@@ -94,6 +96,8 @@ public final class SpokenForm {
             spoken = spoken.replaceAll("(?<![\\p{L}])" + Pattern.quote(shortened.getKey()), shortened.getValue());
         }
         spoken = each(DATE, spoken, SpokenForm::date);
+        spoken = each(DAY, spoken, m -> m.group(1) + " " + NumberWords.ordinal(Integer.parseInt(m.group(2))) + ", "
+                + NumberWords.year(Integer.parseInt(m.group(3))));
         spoken = each(MONEY, spoken, SpokenForm::money);
         spoken = each(THOUSANDS, spoken, m -> m.group().replace(",", ""));
         spoken = each(HOUSE, spoken, m -> NumberWords.house(Integer.parseInt(m.group(1))));
@@ -115,6 +119,11 @@ public final class SpokenForm {
                 .replaceAll("[-–](?=\\w)", " ");
         spoken = each(DECIMAL, spoken, m -> NumberWords.decimal(m.group(1), m.group(2)));
         return each(WHOLE, spoken, m -> NumberWords.of(m.group()));
+    }
+
+    /** A property with its kind of street written out, as it is told in a sentence: {@code 9 Plover Court}. */
+    public static String streets(String property) {
+        return each(STREET, property, m -> STREETS.get(m.group(1)));
     }
 
     private static String each(Pattern what, String text, Function<MatchResult, String> said) {

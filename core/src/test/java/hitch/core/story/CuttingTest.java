@@ -20,7 +20,7 @@ class CuttingTest {
     private static Cutting cut(Recipient recipient, double pace) {
         return Cutting.of(
                 ScriptWriter.write(Disclosure.of(SURVEY, recipient)),
-                s -> s.narration().length() * pace,
+                s -> s.length() * pace,
                 s -> new double[] {s.before(), s.after()});
     }
 
@@ -66,14 +66,27 @@ class CuttingTest {
 
     @Test
     void aShortVoiceStillHoldsTheFrame() {
-        FindingShot shot = (FindingShot) ScriptWriter.write(Disclosure.of(SURVEY, Recipient.HOMEOWNER))
-                .shots()
-                .get(1);
-        Cutting cutting =
-                Cutting.of(new Story(Recipient.HOMEOWNER, "t", List.of(new Chapter("c", List.of(shot)))), s -> 0.5, s ->
-                        new double[] {1, 0});
+        FindingShot shot = (FindingShot) ScriptWriter.write(Disclosure.of(SURVEY, Recipient.HOMEOWNER)).shots().stream()
+                .filter(FindingShot.class::isInstance)
+                .findFirst()
+                .orElseThrow();
+        Cutting cutting = Cutting.of(
+                new Story(Recipient.HOMEOWNER, "t", List.of(new Chapter("c", List.of(shot.standing(0.3))))),
+                s -> 0.01,
+                s -> new double[] {1, 0});
         Cutting.Placed placed = cutting.placed().getFirst();
-        assertThat(placed.holdEnd() - placed.holdStart()).isCloseTo(Cutting.HOLD_LEAST, within(1e-9));
+        assertThat(placed.holdEnd() - placed.holdStart()).isCloseTo(Cutting.HOLD_LEAST + 0.3, within(1e-9));
         assertThat(placed.holdStart()).isCloseTo(1, within(1e-9));
+    }
+
+    @Test
+    void aCardStandsNoLongerThanItsWordsNeed() {
+        Shot card = new CardShot("card:x", "t", List.of(), "One sentence. Another one.", 0.4);
+        Cutting cutting = Cutting.of(
+                new Story(Recipient.HOMEOWNER, "t", List.of(new Chapter("c", List.of(card)))), s -> 3, s ->
+                        new double[] {0, 0});
+        assertThat(cutting.seconds()).isCloseTo(Cutting.LEAD + 3 + Cutting.BREATH + 3 + 0.4, within(1e-9));
+        assertThat(cutting.captions()).hasSize(2);
+        assertThat(cutting.captions().get(1).start()).isCloseTo(Cutting.LEAD + 3 + Cutting.BREATH, within(1e-9));
     }
 }

@@ -57,7 +57,15 @@ class ScriptTest {
     void keysNameWhatAShotIsAbout() {
         assertThat(script(Recipient.HOMEOWNER).lines())
                 .extracting(l -> l.proposed().key())
-                .containsExactly("card:opening", "finding:F1", "finding:F2", "card:closing");
+                .containsExactly(
+                        "card:opening",
+                        "map:whole",
+                        "card:comes-to",
+                        "finding:F1",
+                        "passage::3048",
+                        "finding:F2",
+                        "card:asks",
+                        "card:closing");
     }
 
     @Test
@@ -97,7 +105,7 @@ class ScriptTest {
     void aShotIsLeftOutAndToldAgain() {
         change(Recipient.BUYER, ShotChange.NONE.leftOut(true));
         assertThat(script(Recipient.BUYER).told().shots()).extracting(Shot::key).doesNotContain(KEY);
-        assertThat(script(Recipient.BUYER).lines()).as("it can be taken back").hasSize(4);
+        assertThat(script(Recipient.BUYER).lines()).as("it can be taken back").hasSize(8);
         change(Recipient.BUYER, ShotChange.NONE);
         assertThat(script(Recipient.BUYER).told().shots()).extracting(Shot::key).contains(KEY);
         assertThat(job.story().of().get("buyer")).isEmpty();

@@ -16,7 +16,7 @@ import org.junit.jupiter.api.Test;
 
 /** Which frames a shot shows, and which a recipient may see. */
 class ShownFramesTest {
-    private static final int RATE = 25;
+    private static final double PICTURE = 1 / 25.0;
 
     private static FrameIndex index(int frames, int fps) {
         long[] pts = new long[frames];
@@ -39,7 +39,9 @@ class ShownFramesTest {
                 "caption",
                 0,
                 Optional.empty(),
-                "words");
+                false,
+                "words",
+                0);
         Cutting.Placed placed = new Cutting.Placed(
                 shot,
                 start,
@@ -48,19 +50,33 @@ class ShownFramesTest {
                 start + before,
                 start + before + hold,
                 start + before + hold + after);
-        return new ShownFrames(placed, shot, index, RATE, 0, index.count() - 1);
+        return new ShownFrames(placed, shot, index, 25, before, after, 0, index.count() - 1);
     }
 
     @Test
     void goesUpToTheFrameHoldsItAndGoesOn() {
         ShownFrames shown = shown(index(300, 25), 100, 5, 2, 3, 1);
         assertThat(shown.first()).isEqualTo(50);
-        assertThat(shown.isHeld(shown.firstPicture())).isFalse();
-        assertThat(shown.at(shown.firstPicture() + 2 * RATE)).isEqualTo(100);
-        assertThat(shown.isHeld(shown.firstPicture() + 2 * RATE)).isTrue();
+        assertThat(shown.isHeld(5)).isFalse();
+        assertThat(shown.at(7)).isEqualTo(100);
+        assertThat(shown.isHeld(7)).isTrue();
+        assertThat(shown.isHeld(9.99)).isTrue();
+        assertThat(shown.isHeld(10)).isFalse();
         // A second after the hold is twenty-five pictures: the first of them is the frame itself.
         assertThat(shown.last()).isEqualTo(124);
-        assertThat(shown.endPicture() - shown.firstPicture()).isEqualTo(6 * RATE);
+    }
+
+    @Test
+    void aPassageGoesAsManyTimesAsFastAndStandsOnItsLastFrame() {
+        FrameIndex index = index(500, 25);
+        PassageShot shot =
+                new PassageShot("passage:x", "t", new FrameRef(new ClipId("c"), index.pts(100)), 12, 4, "", 0);
+        Cutting.Placed placed = Cutting.placed(shot, 10, 0, s -> new double[] {0, 12});
+        assertThat(placed.end()).isEqualTo(13);
+        ShownFrames shown = new ShownFrames(placed, shot, index, 25, 0, 12, 0, 499);
+        assertThat(shown.at(10)).isEqualTo(100);
+        assertThat(shown.at(11)).isEqualTo(200);
+        assertThat(shown.at(20)).as("its footage is through").isEqualTo(400);
     }
 
     @Property(tries = 200)
@@ -73,8 +89,8 @@ class ShownFramesTest {
         FrameIndex index = index(120, fps);
         ShownFrames shown = shown(index, frame, start, before, 3, after);
         int last = 0;
-        for (long p = shown.firstPicture(); p < shown.endPicture(); p++) {
-            int now = shown.at(p);
+        for (double t = start; t < start + before + 3 + after; t += PICTURE) {
+            int now = shown.at(t);
             assertThat(now).isBetween(last, 119);
             last = now;
         }

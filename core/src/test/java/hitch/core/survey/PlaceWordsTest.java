@@ -56,11 +56,9 @@ class PlaceWordsTest {
                         .getFirst()
                         .place())
                 .isEqualTo(words);
-        assertThat(ScriptWriter.write(Disclosure.of(survey, Recipient.HOMEOWNER))
-                        .shots()
-                        .get(1)
-                        .narration())
-                .startsWith(words);
+        assertThat(ScriptWriter.write(Disclosure.of(survey, Recipient.HOMEOWNER)).shots())
+                .extracting(hitch.core.story.Shot::title)
+                .contains("Roots, " + words);
         assertThat(survey.placeAt(new FrameRef(new ClipId("street"), 9_000))
                         .orElseThrow()
                         .all())

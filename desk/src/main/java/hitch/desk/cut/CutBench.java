@@ -6,13 +6,11 @@ import hitch.core.story.Cutting;
 import hitch.core.story.Script;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Story;
-import hitch.core.survey.Survey;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Typing;
-import hitch.media.render.StoryRenderer;
 import java.util.Locale;
 import javafx.beans.property.ObjectProperty;
 import javafx.collections.ListChangeListener;
@@ -29,9 +27,6 @@ import javafx.scene.layout.VBox;
 
 /** The story for the chosen recipient, as it would be spoken and shown. */
 public final class CutBench implements Bench {
-    /** Letters of narration the built-in voice speaks in a second, as heard over the demo's script. */
-    private static final double LETTERS_A_SECOND = 14.5;
-
     private final Context desk;
     private final ObjectProperty<Recipient> recipient;
     private final VBox root = new VBox();
@@ -98,9 +93,9 @@ public final class CutBench implements Bench {
 
     private void write() {
         stale = false;
-        Survey survey = desk.work().now().survey();
-        Script script = Script.of(Disclosure.of(survey, recipient.get()));
-        length.setText(clock(estimate(script.told(), survey).seconds()));
+        Disclosure may = Disclosure.of(desk.work().now().survey(), recipient.get());
+        Script script = Script.of(may);
+        length.setText(clock(estimate(script.told(), may).seconds()));
         rows.getChildren().clear();
         for (Script.Part chapter : script.chapters()) {
             rows.getChildren().add(Labels.of(chapter.title(), "chapter"));
@@ -109,13 +104,8 @@ public final class CutBench implements Bench {
     }
 
     /** The story laid out with the voice's usual pace instead of its sound. */
-    private static Cutting estimate(Story story, Survey survey) {
-        return Cutting.of(
-                story,
-                s -> s.narration().length() / LETTERS_A_SECOND,
-                s -> survey.clip(s.frame().clip())
-                        .map(c -> StoryRenderer.around(s, c))
-                        .orElse(new double[] {0, 0}));
+    private static Cutting estimate(Story story, Disclosure may) {
+        return Cutting.of(story, Cutting.Speech.USUAL, s -> may.around(s.frame(), s.before(), s.after()));
     }
 
     static String clock(double seconds) {
@@ -135,9 +125,10 @@ public final class CutBench implements Bench {
 
     @Override
     public String gauge(Snapshot now) {
-        return now.survey().findings().isEmpty()
-                ? ""
-                : clock(estimate(ScriptWriter.write(Disclosure.of(now.survey(), recipient.get())), now.survey())
-                        .seconds());
+        if (now.survey().findings().isEmpty()) {
+            return "";
+        }
+        Disclosure may = Disclosure.of(now.survey(), recipient.get());
+        return clock(estimate(ScriptWriter.write(may), may).seconds());
     }
 }

@@ -1,15 +1,23 @@
 package hitch.desk.cut;
 
 import hitch.core.disclosure.Recipient;
+import hitch.core.finding.FindingId;
 import hitch.core.job.Edit;
 import hitch.core.job.ShotChange;
 import hitch.core.story.CardShot;
+import hitch.core.story.EvidenceShot;
 import hitch.core.story.FindingShot;
+import hitch.core.story.FootageShot;
+import hitch.core.story.MapShot;
+import hitch.core.story.PassageShot;
 import hitch.core.story.ScriptLine;
+import hitch.core.story.SideBySideShot;
+import hitch.core.story.StillShot;
 import hitch.desk.Context;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.StillView;
+import java.util.List;
 import java.util.Locale;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
@@ -46,8 +54,19 @@ final class ScriptRow extends HBox {
         left.setPrefWidth(PAGE);
         left.setMinWidth(PAGE);
         Node shown = switch (line.shot()) {
-            case FindingShot found -> finding(found);
-            case CardShot card -> card(card);
+            case FindingShot found -> footage(found, found.finding(), "held while spoken");
+            case EvidenceShot plays -> footage(plays, plays.finding(), "played on");
+            case CardShot card ->
+                sheet(
+                        card.title(),
+                        card.rows().stream()
+                                .map(r -> (r.label() + "  " + r.text()).strip())
+                                .toList());
+            case PassageShot p ->
+                sheet(p.title(), List.of(String.format(Locale.ROOT, "%.1f times as fast", p.speed())));
+            case MapShot map -> sheet(map.title(), List.of("the line drawn, a rope running along it"));
+            case SideBySideShot side -> sideBySide(side);
+            case StillShot still -> sheet(still.title(), List.of("a picture gone into slowly"));
         };
         shown.setOpacity(line.isLeftOut() ? 0.45 : 1);
         getChildren().addAll(left, shown);
@@ -121,29 +140,40 @@ final class ScriptRow extends HBox {
         return button;
     }
 
-    private Node finding(FindingShot found) {
-        StillView still = new StillView(120, 90);
-        desk.work()
-                .now()
-                .survey()
-                .finding(found.finding())
-                .ifPresent(f -> still.show(desk.work().still(f.finding())));
-        Label caption = Labels.of(found.caption(), "strong");
+    private Node footage(FootageShot shot, FindingId finding, String between) {
+        Label caption = Labels.of(String.join(" ", shot.written()), "strong");
         caption.setWrapText(true);
         Label times = Labels.of(
-                String.format(
-                        Locale.ROOT, "%.1f s up to it, held while spoken, %.1f s on", found.before(), found.after()),
+                String.format(Locale.ROOT, "%.1f s up to it, %s, %.1f s on", shot.before(), between, shot.after()),
                 "soft");
         times.setWrapText(true);
-        HBox row = new HBox(12, still, new VBox(4, Labels.of(found.title(), "soft"), caption, times));
+        HBox row = new HBox(12, still(finding), new VBox(4, Labels.of(shot.title(), "soft"), caption, times));
         row.setAlignment(Pos.TOP_LEFT);
         return row;
     }
 
-    private static Node card(CardShot card) {
-        VBox sheet = new VBox(2, Labels.of(card.title(), "strong"));
-        card.rows().stream().limit(3).forEach(r -> {
-            Label row = Labels.of(r.label() + "  " + r.text(), "soft");
+    private StillView still(FindingId finding) {
+        StillView still = new StillView(120, 90);
+        desk.work()
+                .now()
+                .survey()
+                .finding(finding)
+                .ifPresent(f -> still.show(desk.work().still(f.finding())));
+        return still;
+    }
+
+    private Node sideBySide(SideBySideShot side) {
+        HBox stills = new HBox(8);
+        side.panels()
+                .forEach(p -> stills.getChildren()
+                        .add(new VBox(2, still(p.finding()), Labels.of(p.label(), "soft", "small"))));
+        return new VBox(6, Labels.of(side.title(), "strong"), stills);
+    }
+
+    private static Node sheet(String title, List<String> rows) {
+        VBox sheet = new VBox(2, Labels.of(title, "strong"));
+        rows.stream().limit(3).forEach(r -> {
+            Label row = Labels.of(r, "soft");
             row.setWrapText(true);
             sheet.getChildren().add(row);
         });

@@ -30,6 +30,40 @@ public final class Pen {
         return new Pen(g);
     }
 
+    /** A pen that draws in units of so many pixels. */
+    public static Pen on(BufferedImage image, double scale) {
+        Pen pen = on(image);
+        pen.g.scale(scale, scale);
+        return pen;
+    }
+
+    /**
+     * Draws a picture in a box, gone into.
+     *
+     * @param zoom 1 for all of it
+     * @param atX what of the picture is gone into, 0 to 1
+     * @param atY likewise
+     */
+    public void picture(
+            BufferedImage picture,
+            double x,
+            double y,
+            double width,
+            double height,
+            double zoom,
+            double atX,
+            double atY) {
+        java.awt.Shape clip = g.getClip();
+        g.clip(new java.awt.geom.Rectangle2D.Double(x, y, width, height));
+        double wide = width * zoom;
+        double high = height * zoom;
+        java.awt.geom.AffineTransform place =
+                java.awt.geom.AffineTransform.getTranslateInstance(x - (wide - width) * atX, y - (high - height) * atY);
+        place.scale(wide / picture.getWidth(), high / picture.getHeight());
+        g.drawImage(picture, place, null);
+        g.setClip(clip);
+    }
+
     public Graphics2D graphics() {
         return g;
     }

@@ -36,9 +36,6 @@ final class PictureEncoder extends Encoder {
     private final int height;
     private final BytePointer pixels;
     private final SwsContext scaler;
-    /** A picture that stands is written again this often; between, players keep showing it. */
-    private static final int STANDS = 5;
-
     private long count;
     private long written = -1;
 
@@ -102,9 +99,7 @@ final class PictureEncoder extends Encoder {
     /** The last picture stands for one more beat. */
     void encodeAgain(PacketSink sink) throws MediaException {
         count++;
-        if (count - 1 - written >= STANDS) {
-            write(sink);
-        }
+        write(sink);
     }
 
     private void write(PacketSink sink) throws MediaException {

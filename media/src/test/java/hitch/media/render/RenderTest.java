@@ -13,9 +13,6 @@ import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.measure.Distance;
 import hitch.core.run.Direction;
-import hitch.core.story.Cutting;
-import hitch.core.story.ScriptWriter;
-import hitch.core.story.Story;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.media.MediaException;
@@ -27,7 +24,6 @@ import hitch.media.clip.ClipIndexer;
 import hitch.media.clip.Fingerprint;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
-import hitch.media.clip.SoundReader;
 import hitch.media.voice.Narrator;
 import hitch.media.voice.Sound;
 import java.awt.image.BufferedImage;
@@ -35,8 +31,6 @@ import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
-import java.util.concurrent.CancellationException;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -135,93 +129,6 @@ class RenderTest {
                 assertThat(NumberedFootage.read(picture.rgb(), picture.width())).isEqualTo(80 + frame);
             }
         }
-    }
-
-    private Cutting cutting(Story story, SpokenStory spoken) {
-        return Cutting.of(story, spoken::seconds, s -> StoryRenderer.around(s, clip));
-    }
-
-    @Test
-    void aStoryIsAsLongAsItsCuttingAndSpeaksWhereItsCaptionsAre() throws MediaException {
-        Story story = ScriptWriter.write(Disclosure.of(survey, Recipient.BUYER));
-        SpokenStory spoken = SpokenStory.speak(story, TONE, Progress.NONE);
-        Cutting cutting = cutting(story, spoken);
-        Path out = folder.resolve("story.mp4");
-        StoryRenderer.render(
-                story,
-                Disclosure.of(survey, Recipient.HOMEOWNER),
-                cutting,
-                spoken,
-                Map.of(Sample.DOWN, new StoryRenderer.Source(file, whole)),
-                out,
-                Progress.NONE);
-        ClipFacts facts = ClipIndexer.index(out);
-        double seconds = facts.frames()
-                .base()
-                .seconds(facts.frames().endPts() - facts.frames().firstPts());
-        assertThat(seconds).isCloseTo(cutting.seconds(), within(0.05));
-        assertThat(cutting.captions().getLast().end()).isCloseTo(seconds, within(0.05));
-        for (Cutting.Placed placed : cutting.placed()) {
-            float[] voice = SoundReader.read(out, placed.voice() + 0.05, 0.3).samples();
-            assertThat(loudness(voice))
-                    .as("speech over %s", placed.shot().title())
-                    .isGreaterThan(0.1);
-            float[] before = SoundReader.read(out, placed.end() - 0.2, 0.15).samples();
-            assertThat(loudness(before))
-                    .as("quiet after %s", placed.shot().title())
-                    .isLessThan(0.02);
-        }
-    }
-
-    private static double loudness(float[] samples) {
-        double sum = 0;
-        for (float s : samples) {
-            sum += s * s;
-        }
-        return Math.sqrt(sum / samples.length);
-    }
-
-    @Test
-    void stoppingLeavesNothingHalfWritten() throws MediaException {
-        Story story = ScriptWriter.write(Disclosure.of(survey, Recipient.HOMEOWNER));
-        SpokenStory spoken = SpokenStory.speak(story, TONE, Progress.NONE);
-        Path out = folder.resolve("stopped.mp4");
-        Progress stop = (share, doing) -> {
-            if (share > 0.3) {
-                throw new CancellationException("enough");
-            }
-        };
-        assertThatThrownBy(() -> StoryRenderer.render(
-                        story,
-                        Disclosure.of(survey, Recipient.HOMEOWNER),
-                        cutting(story, spoken),
-                        spoken,
-                        Map.of(Sample.DOWN, new StoryRenderer.Source(file, whole)),
-                        out,
-                        stop))
-                .isInstanceOf(CancellationException.class);
-        assertThat(folder.toFile().list()).containsExactly("pipe.mp4");
-    }
-
-    @Test
-    void footageAroundAFindingStaysInsideTheClip() {
-        var shot = (hitch.core.story.FindingShot) ScriptWriter.write(Disclosure.of(survey, Recipient.HOMEOWNER))
-                .shots()
-                .get(1);
-        assertThat(StoryRenderer.around(shot, clip)).containsExactly(2.5, 1.5);
-        var early = new hitch.core.story.FindingShot(
-                "t",
-                shot.finding(),
-                new hitch.core.footage.FrameRef(Sample.DOWN, index.pts(25)),
-                9,
-                30,
-                "c",
-                0,
-                shot.pointer(),
-                "n");
-        double[] around = StoryRenderer.around(early, clip);
-        assertThat(around[0]).isCloseTo(1, within(0.01));
-        assertThat(around[1]).isCloseTo(7, within(0.05));
     }
 
     @Test

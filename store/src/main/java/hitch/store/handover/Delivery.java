@@ -10,19 +10,24 @@ import hitch.core.exchange.PhotoRow;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
+import hitch.core.sketch.FilmMap;
 import hitch.core.story.Cutting;
-import hitch.core.story.FindingShot;
+import hitch.core.story.Length;
 import hitch.core.story.ScriptWriter;
+import hitch.core.story.Shot;
 import hitch.core.story.Story;
+import hitch.core.story.StoryWish;
 import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
 import hitch.media.render.SeenPicture;
-import hitch.media.render.SpokenStory;
+import hitch.media.film.FilmShape;
+import hitch.media.film.SpokenStory;
 import hitch.media.render.Still;
-import hitch.media.render.StoryRenderer;
+import hitch.media.film.StoryRenderer;
 import hitch.media.voice.Narrator;
 import hitch.paper.ReportPage;
 import hitch.store.FileNames;
@@ -46,6 +51,9 @@ public final class Delivery {
     private final Narrator narrator;
     private final Clock clock;
     private final List<String> damage;
+    private StoryWish wish = StoryWish.USUAL;
+    private FilmShape shape = FilmShape.USUAL;
+    private Optional<String> silence = Optional.empty();
 
     /**
      * @param damage what of the record cannot be trusted, which the manifest tells; empty where all is as it was written
@@ -56,6 +64,13 @@ public final class Delivery {
         this.narrator = narrator;
         this.clock = clock;
         this.damage = List.copyOf(damage);
+    }
+
+    /** The same with a film as long and as large as that. */
+    public Delivery filming(StoryWish how, FilmShape size) {
+        this.wish = how;
+        this.shape = size;
+        return this;
     }
 
     /**
@@ -86,23 +101,29 @@ public final class Delivery {
     }
 
     private Path fill(Disclosure may, Path out, Progress progress) throws IOException, StoreException, MediaException {
-        Story story = ScriptWriter.write(may);
-        if (story.shots().isEmpty()) {
+        if (ScriptWriter.write(may, wish.lasting(Length.FULL)).shots().isEmpty()) {
             throw new StoreException(
                     "Every shot of the story was left out, so there is no video to make. Tell some again on Cut.");
         }
-        Map<ClipId, StoryRenderer.Source> sources = sources(may, story, progress.part(0, 0.03));
+        SpokenStory spoken = spoken(may, progress.part(0, 0.25));
+        Story story = ScriptWriter.write(may, wish.spokenBy(spoken));
+        Map<ClipId, StoryRenderer.Source> sources = sources(may, story, progress.part(0.25, 0.28));
         Files.createDirectories(out.resolve("stills"));
-        stills(may, sources, out, progress.part(0.03, 0.06));
-        SpokenStory spoken = SpokenStory.speak(story, narrator, progress.part(0.06, 0.25));
-        Cutting cutting = Cutting.of(
-                story,
-                spoken::seconds,
-                shot -> StoryRenderer.around(
-                        shot, may.source(shot.frame().clip()).orElseThrow()));
+        stills(may, sources, out, progress.part(0.28, 0.31));
+        Cutting cutting = Cutting.of(story, spoken, s -> may.around(s.frame(), s.before(), s.after()));
         String name = FileNames.safe(may.title()) + "-" + may.recipient().word();
         Path video = out.resolve(name + ".mp4");
-        StoryRenderer.render(story, may, cutting, spoken, sources, video, progress.part(0.25, 0.98));
+        StoryRenderer.render(
+                new StoryRenderer.Film(
+                        story,
+                        may,
+                        cutting,
+                        spoken,
+                        sources,
+                        may.recipient().isPublic() ? Optional.empty() : FilmMap.of(survey)),
+                shape,
+                video,
+                progress.part(0.31, 0.98));
         text(out.resolve(name + ".vtt"), CaptionText.webVtt(cutting.captions()));
         text(out.resolve(name + ".srt"), CaptionText.subRip(cutting.captions()));
         StringBuilder csv = new StringBuilder();
@@ -118,8 +139,24 @@ public final class Delivery {
             text(out.resolve(AskCalendar.FILE), calendar.get());
         }
         progress.at(0.99, "writing the manifest");
-        new Manifest(may, clock, damage).write(out, products(name, may), cutting, sources);
+        new Manifest(may, clock, damage, shape.rate()).write(out, products(name, may), story, cutting, sources, silence);
         return video;
+    }
+
+    /** The story's sentences, spoken; of a story that is to come to a length all that might be said, so that it can be chosen by ear. */
+    private SpokenStory spoken(Disclosure may, Progress progress) throws MediaException {
+        StoryWish all = wish.length().seconds().isPresent() ? wish.lasting(Length.FULL) : wish;
+        List<String> narrations = ScriptWriter.write(may, all).shots().stream()
+                .map(Shot::narration)
+                .toList();
+        SpokenStory spoken = SpokenStory.speak(narrations, narrator, progress);
+        silence = spoken.silence();
+        return spoken;
+    }
+
+    /** Why what was made last has no voice; empty where it has one. */
+    public Optional<String> silence() {
+        return silence;
     }
 
     private static void refuse(Disclosure may) throws StoreException {
@@ -140,18 +177,29 @@ public final class Delivery {
     private Map<ClipId, StoryRenderer.Source> sources(Disclosure may, Story story, Progress progress)
             throws MediaException {
         Map<ClipId, StoryRenderer.Source> sources = new LinkedHashMap<>();
-        for (FindingShot shot : shots(story)) {
-            ClipId id = shot.frame().clip();
-            if (!sources.containsKey(id)) {
-                Clip clip = may.source(id)
-                        .orElseThrow(() -> new MediaException("The clip of \"" + shot.title()
-                                + "\" was left out of the job. Add it again, or remove the finding."));
-                Seen.refuseUnknown(may, clip);
-                footage.verify(clip, progress);
-                sources.put(id, new StoryRenderer.Source(footage.file(clip), footage.clipIndex(clip)));
+        for (Shot shot : story.shots()) {
+            for (FrameRef frame : shot.shown()) {
+                source(may, frame.clip(), shot.title(), sources, progress);
             }
         }
+        for (LocatedFinding found : may.findings()) {
+            source(may, found.finding().frame().clip(), found.finding().kind().title(), sources, progress);
+        }
         return sources;
+    }
+
+    private void source(
+            Disclosure may, ClipId id, String title, Map<ClipId, StoryRenderer.Source> sources, Progress progress)
+            throws MediaException {
+        if (sources.containsKey(id)) {
+            return;
+        }
+        Clip clip = may.source(id)
+                .orElseThrow(() -> new MediaException("The clip of \"" + title
+                        + "\" was left out of the job. Add it again, or remove the finding."));
+        Seen.refuseUnknown(may, clip);
+        footage.verify(clip, progress);
+        sources.put(id, new StoryRenderer.Source(footage.file(clip), footage.clipIndex(clip)));
     }
 
     private void stills(Disclosure may, Map<ClipId, StoryRenderer.Source> sources, Path out, Progress progress)
@@ -193,13 +241,6 @@ public final class Delivery {
     /** The name of the still as recorded, beside one that was taken through an adjustment. */
     private static String untouched(String still) {
         return still.replaceAll("\\.png$", "-untouched.png");
-    }
-
-    static List<FindingShot> shots(Story story) {
-        return story.shots().stream()
-                .filter(FindingShot.class::isInstance)
-                .map(FindingShot.class::cast)
-                .toList();
     }
 
     private static void text(Path file, String text) throws IOException {

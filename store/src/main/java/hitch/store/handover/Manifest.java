@@ -8,12 +8,15 @@ import hitch.core.footage.FrameIndex;
 import hitch.core.footage.Writing;
 import hitch.core.story.Cutting;
 import hitch.core.story.FindingShot;
+import hitch.core.story.FootageShot;
 import hitch.core.story.Script;
+import hitch.core.story.Shot;
 import hitch.core.story.ShownFrames;
+import hitch.core.story.Story;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.Fingerprint;
-import hitch.media.render.StoryRenderer;
+import hitch.media.film.StoryRenderer;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -22,6 +25,7 @@ import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -33,15 +37,26 @@ final class Manifest {
     private final Disclosure may;
     private final Clock clock;
     private final List<String> damage;
+    private final int rate;
 
-    /** @param damage what of the record could not be trusted, and was accepted */
-    Manifest(Disclosure may, Clock clock, List<String> damage) {
+    /**
+     * @param damage what of the record could not be trusted, and was accepted
+     * @param rate pictures a second of the film
+     */
+    Manifest(Disclosure may, Clock clock, List<String> damage, int rate) {
         this.may = may;
         this.clock = clock;
         this.damage = damage;
+        this.rate = rate;
     }
 
-    void write(Path out, List<String> products, Cutting cutting, Map<ClipId, StoryRenderer.Source> sources)
+    void write(
+            Path out,
+            List<String> products,
+            Story story,
+            Cutting cutting,
+            Map<ClipId, StoryRenderer.Source> sources,
+            Optional<String> silence)
             throws IOException, MediaException {
         Map<String, Object> root = new LinkedHashMap<>();
         root.put("made_by", "Hitch");
@@ -61,6 +76,10 @@ final class Manifest {
         if (!stale.isEmpty()) {
             root.put("words_of_earlier_facts", stale);
         }
+        if (!story.left().isEmpty()) {
+            root.put("left_out_for_length", story.left());
+        }
+        silence.ifPresent(why -> root.put("no_voice", why));
         root.put("shots", shots(cutting, sources));
         List<Map<String, Object>> files = new ArrayList<>();
         for (String product : products) {
@@ -97,22 +116,44 @@ final class Manifest {
             row.put("title", placed.shot().title());
             row.put("start_s", rounded(placed.start()));
             row.put("end_s", rounded(placed.end()));
-            if (placed.shot() instanceof FindingShot shot) {
-                FrameIndex index = sources.get(shot.frame().clip()).index().frames();
-                ShownFrames shown = ShownFrames.of(placed, shot, index, StoryRenderer.RATE, may);
-                row.put("finding", shot.finding().value());
-                row.put("clip", may.text(shot.frame().clip().value()));
-                row.put("first_pts", index.pts(shown.first()));
-                row.put("held_pts", shot.frame().pts());
-                String adjusted = may.adjustmentAt(shot.frame()).words();
-                if (!adjusted.isEmpty()) {
-                    row.put("adjusted", adjusted);
-                }
-                row.put("last_pts", index.pts(shown.last()));
+            switch (placed.shot()) {
+                case FootageShot shot -> footage(placed, shot, sources, row);
+                case Shot shot when !shot.shown().isEmpty() ->
+                    row.put(
+                            "stills",
+                            shot.shown().stream()
+                                    .map(f -> Map.of("clip", may.text(f.clip().value()), "pts", f.pts()))
+                                    .toList());
+                case Shot shot -> {}
             }
             rows.add(row);
         }
         return rows;
+    }
+
+    private void footage(
+            Cutting.Placed placed,
+            FootageShot shot,
+            Map<ClipId, StoryRenderer.Source> sources,
+            Map<String, Object> row) {
+        FrameIndex index = sources.get(shot.frame().clip()).index().frames();
+        ShownFrames shown = ShownFrames.of(placed, shot, index, rate, may);
+        if (shot.key().startsWith("finding:")) {
+            row.put("finding", shot.key().substring("finding:".length()));
+        }
+        row.put("clip", may.text(shot.frame().clip().value()));
+        row.put("first_pts", index.pts(shown.first()));
+        if (shot instanceof FindingShot) {
+            row.put("held_pts", shot.frame().pts());
+        }
+        if (shot.speed() != 1) {
+            row.put("times_as_fast", rounded(shot.speed()));
+        }
+        String adjusted = may.adjustmentAt(shot.frame()).words();
+        if (!adjusted.isEmpty()) {
+            row.put("adjusted", adjusted);
+        }
+        row.put("last_pts", index.pts(shown.last()));
     }
 
     private static double rounded(double seconds) {

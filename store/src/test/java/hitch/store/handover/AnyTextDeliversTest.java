@@ -72,8 +72,7 @@ class AnyTextDeliversTest {
 
     private static void write(Survey survey, Recipient recipient) throws Exception {
         Story story = ScriptWriter.write(Disclosure.of(survey, recipient));
-        Cutting cutting =
-                Cutting.of(story, s -> s.narration().length() / 15.0, s -> new double[] {s.before(), s.after()});
+        Cutting cutting = Cutting.of(story, s -> s.length() / 15.0, s -> new double[] {s.before(), s.after()});
         assertThat(CaptionText.webVtt(cutting.captions())).startsWith("WEBVTT");
         assertThat(CaptionText.subRip(cutting.captions())).isNotNull();
         story.shots().forEach(s -> Sentences.of(s.narration()).forEach(SpokenForm::of));

@@ -1,0 +1,27 @@
+package hitch.core.story;
+
+import hitch.core.story.words.PhraseBook;
+
+/**
+ * How a story is wished for.
+ *
+ * @param length how long
+ * @param seed which of several ways of saying things is taken
+ * @param phrases the sentences it is told in
+ * @param speech how long they take to speak
+ */
+public record StoryWish(Length length, long seed, PhraseBook phrases, Cutting.Speech speech) {
+    public static final StoryWish USUAL = new StoryWish(Length.STANDARD, 1, PhraseBook.SHIPPED, Cutting.Speech.USUAL);
+
+    public StoryWish lasting(Length other) {
+        return new StoryWish(other, seed, phrases, speech);
+    }
+
+    public StoryWish seeded(long other) {
+        return new StoryWish(length, other, phrases, speech);
+    }
+
+    public StoryWish spokenBy(Cutting.Speech other) {
+        return new StoryWish(length, seed, phrases, other);
+    }
+}

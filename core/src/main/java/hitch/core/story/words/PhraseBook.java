@@ -1,0 +1,81 @@
+package hitch.core.story.words;
+
+import java.io.IOException;
+import java.io.InputStream;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/**
+ * Sentences under headings, several ways each.
+ *
+ * @param lines by heading
+ */
+public record PhraseBook(Map<String, List<String>> lines) {
+    /** What ships. */
+    public static final PhraseBook SHIPPED = parse(shipped());
+
+    public PhraseBook {
+        lines = Map.copyOf(lines);
+    }
+
+    /**
+     * @throws IllegalArgumentException with the line that stands under no heading
+     */
+    public static PhraseBook parse(String text) {
+        Map<String, List<String>> lines = new LinkedHashMap<>();
+        List<String> under = null;
+        int number = 0;
+        for (String line : text.lines().toList()) {
+            number++;
+            if (line.isBlank() || line.startsWith("#")) {
+                continue;
+            }
+            if (line.startsWith("[") && line.strip().endsWith("]")) {
+                under = lines.computeIfAbsent(line.strip().substring(1, line.strip().length() - 1), h -> new ArrayList<>());
+            } else if (under == null) {
+                throw new IllegalArgumentException("Line " + number + " stands under no heading such as [greeting/owner]: " + line);
+            } else {
+                under.add(line.strip());
+            }
+        }
+        lines.replaceAll((h, l) -> List.copyOf(l));
+        return new PhraseBook(lines);
+    }
+
+    /** This book with a firm's own lines in place of ours, heading by heading. */
+    public PhraseBook with(PhraseBook own) {
+        Map<String, List<String>> all = new LinkedHashMap<>(lines);
+        own.lines.forEach((heading, said) -> {
+            if (!said.isEmpty()) {
+                all.put(heading, said);
+            }
+        });
+        return new PhraseBook(all);
+    }
+
+    /** The ways to say something to somebody: theirs where there are such, else those for everybody; empty where there are none. */
+    public List<String> of(String heading, String tone) {
+        return lines.getOrDefault(heading + "/" + tone, lines.getOrDefault(heading, List.of()));
+    }
+
+    /** What stands behind a word under a heading of words. */
+    public Optional<String> word(String heading, String word) {
+        return lines.getOrDefault(heading, List.of()).stream()
+                .filter(l -> l.startsWith(word + " ="))
+                .map(l -> l.substring(l.indexOf('=') + 1).strip())
+                .findFirst();
+    }
+
+    private static String shipped() {
+        try (InputStream in = PhraseBook.class.getResourceAsStream("/hitch/core/story/phrases.txt")) {
+            return new String(in.readAllBytes(), StandardCharsets.UTF_8);
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+}

@@ -1,0 +1,67 @@
+package hitch.media.film;
+
+import hitch.core.story.CardShot;
+import hitch.media.draw.Palette;
+import hitch.media.draw.Pen;
+import hitch.media.draw.Typefaces;
+import java.util.List;
+
+/** Draws a card: a paper sheet with a rope down its left edge and labelled rows. */
+final class CardPainter {
+    private static final double LEFT = 96;
+    private static final double TEXT = 336;
+    private static final double RIGHT = 1216;
+
+    private static final double LARGEST = 36;
+    private static final double SMALLEST = 15;
+
+    private CardPainter() {}
+
+    static void paint(CardShot card, String footer, Pen pen) {
+        pen.fill(Palette.SLATE, 0, 0, 40, FilmShape.SHEET);
+        pen.fill(Palette.ROPE, 17, 0, 6, FilmShape.SHEET);
+        pen.line(card.title(), Typefaces.bold(52), Palette.INK, LEFT, 112, RIGHT - LEFT);
+        // The rows take the largest type at which all of them still fit.
+        for (double size = LARGEST; size >= SMALLEST; size -= 1) {
+            if (height(pen, card.rows(), size) <= FilmShape.SHEET - 160 - 56 || size == SMALLEST) {
+                rows(pen, card.rows(), size);
+                break;
+            }
+        }
+        pen.line(footer, Typefaces.text(20), Palette.INK_SOFT, LEFT, FilmShape.SHEET - 28, RIGHT - LEFT);
+    }
+
+    private static double height(Pen pen, List<CardShot.Row> rows, double size) {
+        double total = 0;
+        for (CardShot.Row row : rows) {
+            total += pen.wrap(row.text(), Typefaces.text(size), RIGHT - left(rows))
+                                    .size()
+                            * size
+                            * 1.35
+                    + size * 0.5;
+        }
+        return total;
+    }
+
+    /** Where rows begin: beside their labels, where any has one. */
+    private static double left(List<CardShot.Row> rows) {
+        return rows.stream().allMatch(r -> r.label().isBlank()) ? LEFT : TEXT;
+    }
+
+    private static void rows(Pen pen, List<CardShot.Row> rows, double size) {
+        double y = 176;
+        String before = "";
+        for (CardShot.Row row : rows) {
+            if (row.knots() >= 0) {
+                pen.rope(row.knots(), Palette.ROPE, Palette.INK, LEFT, y - size * 0.32, 84, size * 0.55);
+                pen.line(row.label(), Typefaces.bold(size * 0.85), Palette.INK, LEFT + 104, y, TEXT - LEFT - 112);
+            } else if (!row.label().equals(before)) {
+                pen.line(row.label(), Typefaces.bold(size * 0.85), Palette.INK_SOFT, LEFT, y, TEXT - LEFT - 16);
+            }
+            before = row.label();
+            y = pen.block(
+                    row.text(), Typefaces.text(size), Palette.INK, left(rows), y, RIGHT - left(rows), size * 1.35, 12);
+            y += size * 0.5;
+        }
+    }
+}

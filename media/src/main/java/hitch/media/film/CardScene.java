@@ -1,0 +1,16 @@
+package hitch.media.film;
+
+import hitch.core.story.CardShot;
+
+/** A card, which stands. */
+record CardScene(CardShot shot, String footer) implements Scene {
+    @Override
+    public Object look(double seconds) {
+        return shot;
+    }
+
+    @Override
+    public void draw(double seconds, Sheet sheet) {
+        sheet.ground(this, pen -> CardPainter.paint(shot, footer, pen));
+    }
+}

@@ -1,0 +1,23 @@
+package hitch.media.film;
+
+/**
+ * How large a film is and how many pictures a second it has, all of the same length.
+ *
+ * @param width pixels; 16 to 9
+ * @param height pixels
+ * @param rate pictures a second, 25 or 30
+ * @param bits a second
+ */
+public record FilmShape(int width, int height, int rate, int bits) {
+    public static final FilmShape USUAL = new FilmShape(1280, 720, 25, 2_400_000);
+    public static final FilmShape LARGE = new FilmShape(1920, 1080, 30, 4_800_000);
+    /** Everything is laid out on a sheet so high. */
+    static final double SHEET = 720;
+
+    static final double SHEET_WIDTH = 1280;
+
+    /** Pixels to a unit of the sheet. */
+    double scale() {
+        return height / SHEET;
+    }
+}

@@ -1,0 +1,33 @@
+package hitch.media.film;
+
+import hitch.core.story.Cutting;
+import hitch.core.story.StillShot;
+import hitch.media.MediaException;
+import hitch.media.clip.Picture;
+import hitch.media.draw.Palette;
+import hitch.media.draw.Typefaces;
+
+/** A still or a photograph that is gone into slowly. */
+record StillScene(StillShot shot, Cutting.Placed placed, FilmFootage footage) implements Scene {
+    private static final double INTO = 0.10;
+    private static final Sheet.Box WELL = new Sheet.Box(0, 0, FilmShape.SHEET_WIDTH, FilmShape.SHEET - Slip.CAPTION);
+
+    @Override
+    public Object look(double seconds) {
+        return Math.round(zoom(seconds) * 4000);
+    }
+
+    private double zoom(double seconds) {
+        return 1 + INTO * Eased.at(seconds, placed.start(), placed.end());
+    }
+
+    @Override
+    public void draw(double seconds, Sheet sheet) throws MediaException {
+        Picture picture = footage.at(shot.frame());
+        sheet.ground(this, pen -> {
+            pen.fill(Palette.WELL, 0, 0, FilmShape.SHEET_WIDTH, FilmShape.SHEET);
+            pen.line(shot.caption(), Typefaces.bold(34), Palette.PAPER, 40, WELL.height() + 58, WELL.width() - 80);
+        });
+        sheet.lay(picture, WELL, zoom(seconds), 0.5, 0.5);
+    }
+}

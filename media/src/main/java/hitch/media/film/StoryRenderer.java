@@ -1,0 +1,160 @@
+package hitch.media.film;
+
+import hitch.core.disclosure.Disclosure;
+import hitch.core.footage.ClipId;
+import hitch.core.sketch.FilmMap;
+import hitch.core.story.CardShot;
+import hitch.core.story.Cutting;
+import hitch.core.story.FindingShot;
+import hitch.core.story.FootageShot;
+import hitch.core.story.MapShot;
+import hitch.core.story.ShownFrames;
+import hitch.core.story.SideBySideShot;
+import hitch.core.story.StillShot;
+import hitch.core.story.Story;
+import hitch.media.MediaException;
+import hitch.media.Progress;
+import hitch.media.clip.ClipIndex;
+import hitch.media.render.VideoWriter;
+import hitch.media.voice.Narrator;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+
+/** Plays a story that has been cut into one MP4. */
+public final class StoryRenderer {
+    /** Seconds in which one shot gives way to the next. */
+    private static final double DISSOLVE = 0.4;
+
+    private static final int SOUND_BITS = 96_000;
+
+    /** A clip's file with its frames. */
+    public record Source(Path file, ClipIndex index) {}
+
+    /**
+     * What a film is made of.
+     *
+     * @param cutting the story laid out in time
+     * @param spoken its narrations
+     * @param sources the clips it shows
+     * @param map the line drawn; empty where it may not be seen
+     */
+    public record Film(
+            Story story,
+            Disclosure may,
+            Cutting cutting,
+            SpokenStory spoken,
+            Map<ClipId, Source> sources,
+            Optional<FilmMap> map) {}
+
+    private final Film film;
+    private final FilmShape shape;
+    private final FilmFootage footage;
+    private final Sheet sheet;
+
+    private StoryRenderer(Film film, FilmShape shape) {
+        this.film = film;
+        this.shape = shape;
+        this.footage = new FilmFootage(film.may(), film.sources());
+        this.sheet = new Sheet(shape);
+    }
+
+    /** Writes a film's video to {@code out}. */
+    public static void render(Film film, FilmShape shape, Path out, Progress progress) throws MediaException {
+        StoryRenderer renderer = new StoryRenderer(film, shape);
+        try (renderer.sheet;
+                renderer.footage) {
+            renderer.run(out, progress);
+        }
+    }
+
+    private void run(Path out, Progress progress) throws MediaException {
+        List<VideoWriter.ChapterMark> marks = new ArrayList<>();
+        film.cutting()
+                .placed()
+                .forEach(p -> marks.add(new VideoWriter.ChapterMark(p.shot().title(), p.start(), p.end())));
+        VideoWriter.Shape coded =
+                new VideoWriter.Shape(shape.width(), shape.height(), shape.rate(), shape.bits(), SOUND_BITS);
+        try (VideoWriter writer = new VideoWriter(out, coded, film.story().title(), marks);
+                EncodingThread encoding = new EncodingThread(writer)) {
+            int[] before = null;
+            for (Cutting.Placed placed : film.cutting().placed()) {
+                shot(placed, before, encoding, progress);
+                before = sheet.pixels().clone();
+            }
+            encoding.finish();
+            writer.finish();
+        }
+    }
+
+    private void shot(Cutting.Placed placed, int[] before, EncodingThread encoding, Progress progress)
+            throws MediaException {
+        long total = Math.round(film.cutting().seconds() * shape.rate());
+        long first = Math.round(placed.start() * shape.rate());
+        long end = Math.round(placed.end() * shape.rate());
+        long mixed = before == null ? first : first + Math.round(DISSOLVE * shape.rate());
+        Scene scene = scene(placed);
+        encoding.sound(soundOf(placed));
+        Object shown = null;
+        for (long picture = first; picture < end; picture++) {
+            progress.at((double) picture / total, "filming \"" + placed.shot().title() + "\"");
+            double seconds = (double) picture / shape.rate();
+            Object look = scene.look(seconds);
+            if (picture >= mixed && look.equals(shown)) {
+                encoding.again();
+                continue;
+            }
+            scene.draw(seconds, sheet);
+            if (picture < mixed) {
+                double share = (picture - first + 1.0) / (mixed - first + 1);
+                sheet.dissolve(before, share * share * (3 - 2 * share));
+                shown = null;
+            } else {
+                shown = look;
+            }
+            encoding.picture(sheet.pixels());
+        }
+    }
+
+    private Scene scene(Cutting.Placed placed) {
+        return switch (placed.shot()) {
+            case CardShot card -> new CardScene(card, footer());
+            case FindingShot f -> new FindingScene(f, placed, frames(placed, f), footage, film.may());
+            case FootageShot f -> new PlayScene(f, frames(placed, f), footage, film.may());
+            case SideBySideShot s -> new SideScene(s, footer(), footage);
+            case StillShot s -> new StillScene(s, placed, footage);
+            case MapShot m ->
+                film.map()
+                        .<Scene>map(map -> new MapScene(m, map, placed, film.may()))
+                        .orElseGet(() -> new CardScene(
+                                new CardShot(m.key(), m.title(), List.of(), m.narration(), m.tail()), footer()));
+        };
+    }
+
+    private ShownFrames frames(Cutting.Placed placed, FootageShot shot) {
+        return ShownFrames.of(placed, shot, footage.frames(shot.frame().clip()), shape.rate(), film.may());
+    }
+
+    private String footer() {
+        String firm = film.may().facts().firm();
+        return film.may().title() + (firm.isBlank() ? "" : "  ·  " + firm);
+    }
+
+    /** The shot's narration on silence, exactly as long as its pictures. */
+    private float[] soundOf(Cutting.Placed placed) throws MediaException {
+        long from = samples(Math.round(placed.start() * shape.rate()));
+        long to = samples(Math.round(placed.end() * shape.rate()));
+        float[] sound = new float[(int) (to - from)];
+        float[] voice = film.spoken().sound(placed.shot().narration()).samples();
+        // A shot's pictures may begin a little after its time, and its voice with the first of them.
+        int at = (int) Math.clamp(Math.round(placed.voice() * Narrator.RATE) - from, 0, sound.length);
+        System.arraycopy(voice, 0, sound, at, Math.min(voice.length, sound.length - at));
+        return sound;
+    }
+
+    private long samples(long pictures) {
+        return pictures * Narrator.RATE / shape.rate();
+    }
+}
