@@ -9,8 +9,10 @@ import hitch.bench.LineTable;
 import hitch.bench.MotionTable;
 import hitch.bench.PlainClip;
 import hitch.bench.RecordTimes;
+import hitch.bench.RenderTimes;
 import hitch.bench.SceneTimes;
 import hitch.bench.TalkTable;
+import hitch.bench.VoiceTable;
 import hitch.bench.TalkTimes;
 import hitch.bench.harm.BreakTable;
 import hitch.bench.harm.LeakTable;
@@ -18,14 +20,17 @@ import hitch.core.note.grammar.TradeNoteReader;
 import hitch.media.MediaException;
 import hitch.sim.DemoJob;
 import hitch.sim.line.LongLine;
+import hitch.store.DataFolder;
 import hitch.store.StoreException;
 import hitch.store.described.DescribedException;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
+import java.util.stream.IntStream;
 import java.util.stream.Stream;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -41,7 +46,8 @@ import picocli.CommandLine.Spec;
             "faces: how right counters in 14 typefaces are read (half an hour).  motion: clips without a counter.",
             "notes: 2,000 captions and a megabyte of anything; the demo's commentary against the simulated pipe.",
             "line: made-up lines against their truth.  record: 100,000 edits.  judge: 300 findings judged.",
-            "scenes: how fast the simulated camera makes footage.",
+            "scenes: how fast the simulated camera makes footage.  render: how fast a film is made and spoken.",
+            "voice: whether what the voice says is understood; FILE has sentences, one a line.",
             "break: attacks on everything that is read.  leaks: what districts get, searched."
         },
         footer = {"", "Example:", "  ./hitch bench footage", "  ./hitch bench counter street.mp4"},
@@ -64,6 +70,8 @@ final class BenchCommand implements Callable<Integer> {
         RECORD,
         JUDGE,
         SCENES,
+        RENDER,
+        VOICE,
         BREAK,
         LEAKS
     }
@@ -75,7 +83,7 @@ final class BenchCommand implements Callable<Integer> {
             index = "0",
             paramLabel = "WHAT",
             description =
-                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, break or leaks.")
+                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, voice, break or leaks.")
     private What what;
 
     @Parameters(
@@ -116,6 +124,9 @@ final class BenchCommand implements Callable<Integer> {
                 case RECORD -> RecordTimes.run(System::nanoTime, say);
                 case JUDGE -> judge(say);
                 case SCENES -> SceneTimes.run(scratch, System::nanoTime, say);
+                case RENDER -> RenderTimes.run(
+                        demo(scratch).resolve("demo"), scratch, DataFolder.path(), System::nanoTime, say);
+                case VOICE -> VoiceTable.run(sentences(), DataFolder.path(), say);
                 case BREAK -> {
                     return broken(scratch, say);
                 }
@@ -188,6 +199,17 @@ final class BenchCommand implements Callable<Integer> {
                     .findFirst()
                     .orElseThrow();
         }
+    }
+
+    /** Sentences of a file, or else every tenth of a foot that sounds like another. */
+    private List<String> sentences() throws IOException {
+        if (file != null) {
+            return Files.readAllLines(file).stream().filter(l -> !l.isBlank()).toList();
+        }
+        return IntStream.range(0, 30)
+                .mapToObj(i -> "At " + (13 + 17 * i % 90) + "." + i % 10 + " ft, there are roots on the "
+                        + (i % 2 == 0 ? "left" : "right") + ".")
+                .toList();
     }
 
     private static void judge(Consumer<String> say) throws StoreException {

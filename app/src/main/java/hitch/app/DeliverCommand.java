@@ -3,7 +3,6 @@ package hitch.app;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.story.Length;
-import hitch.core.story.StoryWish;
 import hitch.core.survey.Survey;
 import hitch.media.film.FilmShape;
 import hitch.media.voice.KeptSpeech;
@@ -75,7 +74,7 @@ final class DeliverCommand implements Callable<Integer> {
                             new KeptSpeech(Voice.narrator(), folder.speech()),
                             Clock.systemUTC(),
                             folder.damage())
-                    .filming(StoryWish.USUAL.lasting(length).seeded(seed), large ? FilmShape.LARGE : FilmShape.USUAL);
+                    .filming(Jobs.wish().lasting(length).seeded(seed), large ? FilmShape.LARGE : FilmShape.USUAL);
             Path video = delivery.write(recipient, out, terminal);
             delivery.silence()
                     .ifPresent(why -> spec.commandLine()

@@ -1,9 +1,11 @@
 package hitch.app;
 
+import hitch.core.story.StoryWish;
 import hitch.desk.HitchWindow;
 import hitch.media.MediaException;
 import hitch.sim.DemoJob;
 import hitch.store.DataFolder;
+import hitch.store.FirmFolder;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import java.io.PrintWriter;
@@ -36,5 +38,10 @@ final class Jobs {
             throw new StoreException("The record of this job is damaged, as told above, so nothing was written. "
                     + "--accept-damage delivers what can be read and tells the damage.");
         }
+    }
+
+    /** How the firm's films are wished for. */
+    static StoryWish wish() throws StoreException {
+        return StoryWish.USUAL.phrased(new FirmFolder(DataFolder.path()).phrases());
     }
 }

@@ -7,7 +7,6 @@ import hitch.core.story.Length;
 import hitch.core.story.ScriptText;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Story;
-import hitch.core.story.StoryWish;
 import hitch.core.survey.Survey;
 import hitch.store.JobFolder;
 import java.util.concurrent.Callable;
@@ -42,7 +41,7 @@ final class ScriptCommand implements Callable<Integer> {
             Survey survey = HandingOver.survey(folder, recipient, false, terminal);
             Disclosure may = Disclosure.of(survey, recipient);
             Story story =
-                    ScriptWriter.write(may, StoryWish.USUAL.lasting(length).seeded(seed));
+                    ScriptWriter.write(may, Jobs.wish().lasting(length).seeded(seed));
             Cutting cutting =
                     Cutting.of(story, Cutting.Speech.USUAL, s -> may.around(s.frame(), s.before(), s.after()));
             spec.commandLine().getOut().print(ScriptText.of(story, cutting));

@@ -2,6 +2,8 @@ package hitch.desk;
 
 import hitch.core.disclosure.Recipient;
 import hitch.core.rules.HouseRules;
+import hitch.core.story.StoryWish;
+import hitch.core.story.words.PhraseBook;
 import hitch.store.FirmFolder;
 import hitch.store.FirmProfile;
 import hitch.store.StoreException;
@@ -23,6 +25,7 @@ public final class FirmBook {
     private final Workspace work;
     private final ReadOnlyObjectWrapper<HouseRules> rules = new ReadOnlyObjectWrapper<>(HouseRules.DEFAULT);
     private final ReadOnlyObjectWrapper<FirmProfile> profile = new ReadOnlyObjectWrapper<>(FirmProfile.BLANK);
+    private final ReadOnlyObjectWrapper<PhraseBook> phrases = new ReadOnlyObjectWrapper<>(PhraseBook.EMPTY);
     private final ReadOnlyLongWrapper picturesKept = new ReadOnlyLongWrapper();
     private final ObservableList<Recipient> recipients = FXCollections.observableArrayList(Recipient.STANDARD);
 
@@ -32,6 +35,7 @@ public final class FirmBook {
         read(folder::rules, rules::set);
         read(folder::recipients, recipients::setAll);
         read(folder::profile, profile::set);
+        read(folder::phrases, phrases::set);
     }
 
     /** Who the firm is. */
@@ -67,6 +71,25 @@ public final class FirmBook {
                 profile::set);
     }
 
+    /** The firm's own sentences for its films. */
+    public ReadOnlyObjectProperty<PhraseBook> phrasesProperty() {
+        return phrases.getReadOnlyProperty();
+    }
+
+    /** How the firm's films are wished for. */
+    public StoryWish wish() {
+        return StoryWish.USUAL.phrased(phrases.get());
+    }
+
+    public void keep(PhraseBook next) {
+        work.inBackground(
+                () -> {
+                    folder.keep(next);
+                    return next;
+                },
+                phrases::set);
+    }
+
     /** Writes all of the firm into one new file. */
     public void export(Path file) {
         work.inBackground(
@@ -88,6 +111,7 @@ public final class FirmBook {
                     read(folder::rules, rules::set);
                     read(folder::recipients, recipients::setAll);
                     read(folder::profile, profile::set);
+                    read(folder::phrases, phrases::set);
                     picturesKept.set(picturesKept.get() + 1);
                     work.notices()
                             .say("The firm of " + f.getFileName()

@@ -5,6 +5,7 @@ import hitch.core.exchange.PricesCsv;
 import hitch.core.rules.HouseRules;
 import hitch.core.rules.PriceBook;
 import hitch.core.rules.RulesText;
+import hitch.core.story.words.PhraseBook;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -23,10 +24,11 @@ public final class FirmFolder {
     static final String RECIPIENTS = "recipients.txt";
     static final String PRICES = "prices.csv";
     static final String PROFILE = "firm.txt";
+    static final String PHRASES = "phrases.txt";
 
     /** Everything a firm can keep, by file. */
     private static final List<String> ALL =
-            List.of(PROFILE, RULES, PRICES, RECIPIENTS, Picture.LOGO.file(), Picture.SIGNATURE.file());
+            List.of(PROFILE, RULES, PRICES, RECIPIENTS, PHRASES, Picture.LOGO.file(), Picture.SIGNATURE.file());
 
     /** A picture that stands for the firm. */
     public enum Picture {
@@ -73,6 +75,15 @@ public final class FirmFolder {
         write(PROFILE, profile.text());
     }
 
+    /** The firm's own sentences for its films; none where it has none. */
+    public PhraseBook phrases() throws StoreException {
+        return read(PHRASES, PhraseBook::own).orElse(PhraseBook.EMPTY);
+    }
+
+    public void keep(PhraseBook phrases) throws StoreException {
+        write(PHRASES, phrases.text());
+    }
+
     /** Where a picture of the firm is; empty where it has none. */
     public Optional<Path> picture(Picture which) {
         return Optional.of(folder.resolve(which.file())).filter(Files::isRegularFile);
@@ -102,6 +113,7 @@ public final class FirmFolder {
             parse(parts, PRICES, PricesCsv::parse);
             parse(parts, RECIPIENTS, RecipientsText::parse);
             parse(parts, PROFILE, FirmProfile::parse);
+            parse(parts, PHRASES, PhraseBook::own);
         } catch (IllegalArgumentException e) {
             throw new StoreException("Nothing was taken: " + e.getMessage(), e);
         }

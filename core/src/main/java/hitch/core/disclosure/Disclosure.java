@@ -315,8 +315,7 @@ public final class Disclosure {
     private Judgement judge() {
         List<LocatedFinding> byStation =
                 survey.findings().stream().flatMap(f -> seen(f).stream()).toList();
-        return Judge.judge(
-                survey.knownBy(facts(), byStation, survey.decisions().worded(this::text)));
+        return Judge.judge(survey.knownBy(facts(), byStation, survey.decisions().worded(this::text)));
     }
 
     /** What it comes to, in this recipient's tone. */

@@ -46,7 +46,12 @@ final class ClosingPart {
                 rows.add(new CardShot.Row(ask.soon(), ask.text(), ask.weight().knots()));
                 if (i < ASKS_SAID) {
                     String says = talk.teller()
-                            .say(i == 0 ? "ask.first" : "ask.next", "soon", ask.soon(), "ask", Grammar.lower(ask.text()));
+                            .say(
+                                    i == 0 ? "ask.first" : "ask.next",
+                                    "soon",
+                                    ask.soon(),
+                                    "ask",
+                                    Grammar.lower(ask.text()));
                     said.add(i < 2 ? Talk.needed(says) : Talk.more(says));
                 }
             }
@@ -58,7 +63,8 @@ final class ClosingPart {
             rows.add(new CardShot.Row(a.soon(), a.text(), a.weight().knots()));
         });
         return Optional.of(new Fit.Part(
-                "What to do", List.of(new Telling(new CardShot("card:asks", "What to do", rows, "", 0), said, Telling.MUST))));
+                "What to do",
+                List.of(new Telling(new CardShot("card:asks", "What to do", rows, "", 0), said, Telling.MUST))));
     }
 
     Fit.Part closing(List<LocatedFinding> told) {
@@ -74,8 +80,8 @@ final class ClosingPart {
                 said.add(Talk.needed(talk.teller().say("again.cleaned")));
             } else {
                 lookAgain().ifPresent(w -> {
-                rows.add(CardShot.Row.of("Look again", "in " + w));
-                said.add(Talk.needed(talk.teller().say("again", "when", w)));
+                    rows.add(CardShot.Row.of("Look again", "in " + w));
+                    said.add(Talk.needed(talk.teller().say("again", "when", w)));
                 });
             }
         }
@@ -87,7 +93,8 @@ final class ClosingPart {
         if (!talk.isRecord() || talk.may().recipient().isPublic()) {
             said.add(Talk.needed(talk.teller().say("last-word")));
         }
-        return new Fit.Part("To close", List.of(new Telling(new CardShot(KEY, "To close", rows, "", 0), said, Telling.MUST)));
+        return new Fit.Part(
+                "To close", List.of(new Telling(new CardShot(KEY, "To close", rows, "", 0), said, Telling.MUST)));
     }
 
     private static String counted(int findings) {
@@ -99,7 +106,8 @@ final class ClosingPart {
         Weight[] all = Weight.values();
         for (int i = all.length - 1; i >= 0; i--) {
             Weight weight = all[i];
-            List<LocatedFinding> such = told.stream().filter(f -> f.weight() == weight).toList();
+            List<LocatedFinding> such =
+                    told.stream().filter(f -> f.weight() == weight).toList();
             if (!such.isEmpty()) {
                 rows.add(new CardShot.Row(
                         weight.word(),

@@ -51,8 +51,7 @@ public record Cutting(List<Placed> placed, List<Caption> captions) {
         /** Of a whole narration, with a breath between its sentences. */
         default double of(String narration) {
             List<String> sentences = Sentences.of(narration);
-            return sentences.stream().mapToDouble(this::seconds).sum()
-                    + Math.max(0, sentences.size() - 1) * BREATH;
+            return sentences.stream().mapToDouble(this::seconds).sum() + Math.max(0, sentences.size() - 1) * BREATH;
         }
     }
 

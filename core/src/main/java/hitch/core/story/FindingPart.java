@@ -97,7 +97,8 @@ final class FindingPart {
         if (kind.family() == Family.CONDITION || kind.family() == Family.WATER) {
             condition(found, said);
         } else if (kind == FindingKind.LIMIT && !found.finding().remark().isBlank()) {
-            said.add(Talk.more(teller.say("found.limit.why", "why", Grammar.lower(found.finding().remark()))));
+            said.add(Talk.more(teller.say(
+                    "found.limit.why", "why", Grammar.lower(found.finding().remark()))));
         } else if (kind == FindingKind.MATERIAL_CHANGE || kind == FindingKind.SIZE_CHANGE) {
             wider(found.finding()).ifPresent(s -> said.add(Talk.more(s)));
         } else {
@@ -123,12 +124,19 @@ final class FindingPart {
         found.extent()
                 .filter(e -> !e.isPoint())
                 .ifPresent(e -> said.add(Talk.extra(teller.say("length", "length", talk.show(e.length())))));
-        f.traits().details().get(Detail.STEP).ifPresent(s -> said.add(
-                Talk.more(teller.say(s == Step.UP ? "step.up" : "step.down"))));
-        f.traits().details().get(Detail.HOLDS).ifPresent(h -> said.add(
-                Talk.more(teller.say("holds", "they", named.they(), "s", named.s(), "held", h))));
-        f.traits().details().get(Detail.CAUSE).ifPresent(c -> said.add(
-                Talk.extra(teller.say("cause", "cause", Grammar.lower(c)))));
+        f.traits()
+                .details()
+                .get(Detail.STEP)
+                .ifPresent(s -> said.add(Talk.more(teller.say(s == Step.UP ? "step.up" : "step.down"))));
+        f.traits()
+                .details()
+                .get(Detail.HOLDS)
+                .ifPresent(
+                        h -> said.add(Talk.more(teller.say("holds", "they", named.they(), "s", named.s(), "held", h))));
+        f.traits()
+                .details()
+                .get(Detail.CAUSE)
+                .ifPresent(c -> said.add(Talk.extra(teller.say("cause", "cause", Grammar.lower(c)))));
         boolean stepTold = f.traits().details().has(Detail.STEP);
         if (f.certainty().isTaken() && !stepTold) {
             teller.once("meaning." + key).ifPresent(s -> said.add(Talk.more(s)));
@@ -161,17 +169,21 @@ final class FindingPart {
     }
 
     private Optional<String> since(LocatedFinding found) {
-        return talk.judged().flatMap(j -> j.beside().stream()
-                .filter(b -> !b.visit().id().equals(Compared.CLEANING))
-                .flatMap(b -> b.changes().stream())
-                .filter(c -> c.now().filter(n -> n.finding().id().equals(found.finding().id())).isPresent())
-                .findFirst()
-                .map(Change::kind)
-                .flatMap(k -> switch (k) {
-                    case GREW -> Optional.of(teller.say("pair.earlier.grew"));
-                    case SHRANK -> Optional.of(teller.say("pair.earlier.shrank"));
-                    default -> Optional.<String>empty();
-                }));
+        return talk.judged()
+                .flatMap(j -> j.beside().stream()
+                        .filter(b -> !b.visit().id().equals(Compared.CLEANING))
+                        .flatMap(b -> b.changes().stream())
+                        .filter(c -> c.now()
+                                .filter(n ->
+                                        n.finding().id().equals(found.finding().id()))
+                                .isPresent())
+                        .findFirst()
+                        .map(Change::kind)
+                        .flatMap(k -> switch (k) {
+                            case GREW -> Optional.of(teller.say("pair.earlier.grew"));
+                            case SHRANK -> Optional.of(teller.say("pair.earlier.shrank"));
+                            default -> Optional.<String>empty();
+                        }));
     }
 
     private Optional<String> lasting(Lasting lasting) {
@@ -211,7 +223,8 @@ final class FindingPart {
             case LIMIT ->
                 place.isEmpty()
                         ? teller.say("found.remark.nowhere", "remark", Grammar.lower(Wording.what(found)))
-                        : teller.say("found.limit", "at", at, "place", place.get().all());
+                        : teller.say(
+                                "found.limit", "at", at, "place", place.get().all());
             case PART_SEEN -> somewhere("found.part-seen", at);
             case REMARK -> remark(f, at);
             default -> thing(found, place, at);
@@ -237,16 +250,9 @@ final class FindingPart {
         boolean stretch = found.extent().filter(e -> !e.isPoint()).isPresent();
         if (stretch) {
             return teller.say(
-                    "found.long",
-                    "from",
-                    at.replaceFirst("^at ", "from "),
-                    "are",
-                    named.are(),
-                    "what",
-                    named.what());
+                    "found.long", "from", at.replaceFirst("^at ", "from "), "are", named.are(), "what", named.what());
         }
-        return teller.say(
-                "found", "at", at, "are", named.are(), "show", named.show(), "what", named.what());
+        return teller.say("found", "at", at, "are", named.are(), "show", named.show(), "what", named.what());
     }
 
     private String changes(Finding f, String at) {
@@ -274,7 +280,9 @@ final class FindingPart {
     }
 
     private static boolean isPlastic(Pipe pipe) {
-        return pipe.material().filter(m -> m == Material.PVC || m == Material.ABS).isPresent();
+        return pipe.material()
+                .filter(m -> m == Material.PVC || m == Material.ABS)
+                .isPresent();
     }
 
     private Optional<String> wider(Finding f) {

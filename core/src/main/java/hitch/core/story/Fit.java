@@ -92,7 +92,8 @@ final class Fit {
                 .sorted(Comparator.comparingInt(Telling::worth).reversed())
                 .toList();
         for (Telling t : byWorth) {
-            List<Said> needed = t.said().stream().filter(s -> s.rank() == Said.NEEDED).toList();
+            List<Said> needed =
+                    t.said().stream().filter(s -> s.rank() == Said.NEEDED).toList();
             said.addAll(needed);
             double takes = seconds(t, 0);
             if (t.isNeeded() || spent + takes <= target) {
@@ -143,7 +144,8 @@ final class Fit {
 
     private double seconds(Telling t, double moves) {
         Shot shot = shot(t, moves, true);
-        return Cutting.placed(shot, 0, wish.speech().of(shot.narration()), footage).end();
+        return Cutting.placed(shot, 0, wish.speech().of(shot.narration()), footage)
+                .end();
     }
 
     private Shot shot(Telling t, double moves, boolean timed) {

@@ -1,7 +1,7 @@
 package hitch.core.story;
 
-import hitch.core.footage.FrameRef;
 import hitch.core.finding.FindingId;
+import hitch.core.footage.FrameRef;
 import hitch.core.measure.Extent;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;

@@ -49,7 +49,8 @@ final class OpeningPart {
         row("Recorded", facts.inspectedOn(), rows);
         talk.may().runs().stream()
                 .findFirst()
-                .filter(r -> !r.opening().words().isBlank() && !talk.may().recipient().isPublic())
+                .filter(r -> !r.opening().words().isBlank()
+                        && !talk.may().recipient().isPublic())
                 .ifPresent(r -> row(
                         "Opening used",
                         (r.opening().words() + ", " + r.opening().place()).replaceAll(", $", ""),
@@ -69,8 +70,10 @@ final class OpeningPart {
             said.add(Talk.more(talk.teller().say("not-examined", "what", Talk.listed(facts.notExamined()))));
         }
         if (talk.isRecord()) {
-            talk.may().reached().ifPresent(e -> said.add(
-                    Talk.more(talk.teller().say("length-seen", "length", talk.show(e.length())))));
+            talk.may()
+                    .reached()
+                    .ifPresent(e ->
+                            said.add(Talk.more(talk.teller().say("length-seen", "length", talk.show(e.length())))));
         }
         return new Telling(new CardShot(KEY, "The inside of the sewer line", rows, "", 0), said, Telling.MUST);
     }
@@ -93,11 +96,16 @@ final class OpeningPart {
 
     private String wayIn() {
         List<Run> runs = talk.may().runs();
-        List<String> ways = runs.stream().map(r -> r.direction().toward()).distinct().toList();
+        List<String> ways =
+                runs.stream().map(r -> r.direction().toward()).distinct().toList();
         String told = ways.size() > 1
                 ? talk.teller().say("ways.two", "one", ways.get(0), "other", ways.get(1))
                 : ways.isEmpty() ? "along the line" : ways.getFirst();
-        String opening = runs.stream().map(r -> r.opening().words()).filter(o -> !o.isBlank()).findFirst().orElse("");
+        String opening = runs.stream()
+                .map(r -> r.opening().words())
+                .filter(o -> !o.isBlank())
+                .findFirst()
+                .orElse("");
         return opening.isEmpty()
                 ? talk.teller().say("way-in.unknown", "ways", Grammar.lower(told))
                 : talk.teller().say("way-in", "opening", opening, "ways", Grammar.lower(told));
@@ -115,7 +123,10 @@ final class OpeningPart {
         return lengths.entrySet().stream()
                 .filter(e -> e.getValue() > most)
                 .max(Comparator.comparingLong(Map.Entry::getValue))
-                .map(e -> talk.teller().book().word("materials", e.getKey().word()).orElse(e.getKey().word()));
+                .map(e -> talk.teller()
+                        .book()
+                        .word("materials", e.getKey().word())
+                        .orElse(e.getKey().word()));
     }
 
     /** What it comes to; nothing for who is not advised. */
@@ -144,7 +155,8 @@ final class OpeningPart {
                 .filter(m -> m.weight() != Weight.NOTED)
                 .sorted(Comparator.comparing(Matter::weight, Comparator.reverseOrder()))
                 .limit(5)
-                .forEach(m -> rows.add(new CardShot.Row(m.weight().word(), line(m), m.weight().knots())));
+                .forEach(m -> rows.add(
+                        new CardShot.Row(m.weight().word(), line(m), m.weight().knots())));
         if (rows.isEmpty()) {
             rows.add(CardShot.Row.of("", Grammar.capital(verdict.grade().word())));
         }
@@ -156,7 +168,8 @@ final class OpeningPart {
                 && matter.worst()
                         .filter(f -> f.finding().kind().family() == Family.TOLD)
                         .isPresent();
-        return (told ? matter.theme().title() : matter.title()) + matter.extent().map(e -> ", " + place(matter, e).all()).orElse("");
+        return (told ? matter.theme().title() : matter.title())
+                + matter.extent().map(e -> ", " + place(matter, e).all()).orElse("");
     }
 
     private PlaceWords place(Matter matter, Extent extent) {
@@ -181,8 +194,12 @@ final class OpeningPart {
         List<LocatedFinding> found = m.findings();
         return one
                 ? Named.of(
-                                found.getFirst().finding().withTraits(
-                                        found.getFirst().finding().traits().withClock(Optional.empty())),
+                                found.getFirst()
+                                        .finding()
+                                        .withTraits(found.getFirst()
+                                                .finding()
+                                                .traits()
+                                                .withClock(Optional.empty())),
                                 talk.teller().book())
                         .what()
                 : title;

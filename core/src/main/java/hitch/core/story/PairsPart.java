@@ -45,7 +45,8 @@ final class PairsPart {
             return Optional.empty();
         }
         LocatedFinding before = then.get();
-        Optional<LocatedFinding> now = change.now().flatMap(n -> talk.may().finding(n.finding().id()));
+        Optional<LocatedFinding> now =
+                change.now().flatMap(n -> talk.may().finding(n.finding().id()));
         Optional<FrameRef> after = now.map(n -> n.finding().frame()).or(() -> cleaned(before));
         return after.map(frame -> pair(before, now, frame));
     }
@@ -53,8 +54,14 @@ final class PairsPart {
     /** The place again, on a run after the cleaning. */
     private Optional<FrameRef> cleaned(LocatedFinding before) {
         Set<Object> clips = new HashSet<>();
-        talk.may().runs().stream().filter(r -> r.phase() == Phase.AFTER).map(Run::clips).forEach(clips::addAll);
-        return talk.may().momentsAt(before.branch(), before.extent().orElseThrow().middle()).stream()
+        talk.may().runs().stream()
+                .filter(r -> r.phase() == Phase.AFTER)
+                .map(Run::clips)
+                .forEach(clips::addAll);
+        return talk
+                .may()
+                .momentsAt(before.branch(), before.extent().orElseThrow().middle())
+                .stream()
                 .filter(f -> clips.contains(f.clip()))
                 .findFirst();
     }

@@ -67,9 +67,8 @@ final class RunPart {
             if (told.contains(f)) {
                 continue;
             }
-            List<LocatedFinding> group = alike.getOrDefault(group(f), List.of()).contains(f)
-                    ? alike.get(group(f))
-                    : List.of();
+            List<LocatedFinding> group =
+                    alike.getOrDefault(group(f), List.of()).contains(f) ? alike.get(group(f)) : List.of();
             if (group.size() < GROUP_LEAST && FindingPart.worth(f) < least) {
                 tellings.add(findings.of(f, isElsewhere(f, toward)));
                 continue;
@@ -81,7 +80,9 @@ final class RunPart {
             } else {
                 tellings.add(findings.of(f, isElsewhere(f, toward)));
             }
-            here = f.extent().map(back ? Extent::from : Extent::to).or(() -> f.extent().map(Extent::middle));
+            here = f.extent()
+                    .map(back ? Extent::from : Extent::to)
+                    .or(() -> f.extent().map(Extent::middle));
         }
         return new Fit.Part(Grammar.capital(run.name()), begun(run, plain(way, tellings), before, back));
     }
@@ -95,12 +96,17 @@ final class RunPart {
     private List<Telling> plain(List<LocatedFinding> way, List<Telling> tellings) {
         boolean nothing = !talk.isRecord()
                 && way.stream()
-                        .allMatch(f -> f.weight() == Weight.NOTED
-                                && f.finding().kind().family() == Family.FEATURE);
+                        .allMatch(f ->
+                                f.weight() == Weight.NOTED && f.finding().kind().family() == Family.FEATURE);
         List<Telling> all = new ArrayList<>(tellings);
         for (int i = all.size() - 1; nothing && i >= 0; i--) {
             if (all.get(i).worth() >= least) {
-                all.set(i, all.get(i).saying(all.get(i).said().size(), Talk.more(talk.teller().say("run.nothing"))));
+                all.set(
+                        i,
+                        all.get(i)
+                                .saying(
+                                        all.get(i).said().size(),
+                                        Talk.more(talk.teller().say("run.nothing"))));
                 break;
             }
         }
@@ -156,7 +162,8 @@ final class RunPart {
     }
 
     private static String group(LocatedFinding found) {
-        return found.finding().kind().word() + "/" + found.branch() + "/" + found.weight().compareTo(Weight.WATCH)
+        return found.finding().kind().word() + "/" + found.branch() + "/"
+                + found.weight().compareTo(Weight.WATCH)
                 + found.finding().traits().degree().map(d -> "/" + d.word()).orElse("");
     }
 
@@ -174,7 +181,9 @@ final class RunPart {
 
     private Telling sideBySide(List<LocatedFinding> some, boolean more) {
         Finding one = some.getFirst().finding();
-        Named named = Named.of(one.withTraits(one.traits().withClock(Optional.empty())), talk.teller().book());
+        Named named = Named.of(
+                one.withTraits(one.traits().withClock(Optional.empty())),
+                talk.teller().book());
         List<String> places = some.stream()
                 .map(f -> talk.may().place(f).map(PlaceWords::distance).orElse(""))
                 .filter(p -> !p.isBlank())
@@ -191,8 +200,8 @@ final class RunPart {
                         "places",
                         places(places));
         List<SideBySideShot.Panel> panels = some.stream()
-                .map(f -> new SideBySideShot.Panel(
-                        f.finding().id(), f.finding().frame(), talk.place(f), Wording.what(f)))
+                .map(f ->
+                        new SideBySideShot.Panel(f.finding().id(), f.finding().frame(), talk.place(f), Wording.what(f)))
                 .toList();
         List<Said> said = new ArrayList<>(List.of(Talk.needed(says)));
         talk.teller().once("group.same").ifPresent(s -> said.add(Talk.extra(s)));
@@ -209,9 +218,13 @@ final class RunPart {
     /** {@code 12.1, 16.4 and 19.0 ft}: the unit once. */
     private static String places(List<String> distances) {
         String unit = distances.getFirst().replaceFirst("^[\\d. ]+", "");
-        boolean same = !unit.isEmpty() && distances.stream().allMatch(d -> d.matches("[\\d.]+ " + java.util.regex.Pattern.quote(unit)));
+        boolean same = !unit.isEmpty()
+                && distances.stream().allMatch(d -> d.matches("[\\d.]+ " + java.util.regex.Pattern.quote(unit)));
         return same
-                ? Grammar.list(distances.stream().map(d -> d.substring(0, d.length() - unit.length()).strip()).toList()) + " " + unit
+                ? Grammar.list(distances.stream()
+                                .map(d -> d.substring(0, d.length() - unit.length())
+                                        .strip())
+                                .toList()) + " " + unit
                 : Grammar.list(distances);
     }
 
@@ -230,7 +243,9 @@ final class RunPart {
         List<FrameRef> ends = talk.may().momentsAt(branch, to.get());
         return begins.stream()
                 .flatMap(b -> ends.stream()
-                        .filter(e -> e.clip().equals(b.clip()) && e.pts() > b.pts() && run.clips().contains(e.clip()))
+                        .filter(e -> e.clip().equals(b.clip())
+                                && e.pts() > b.pts()
+                                && run.clips().contains(e.clip()))
                         .map(e -> new FrameRef[] {b, e}))
                 .min(Comparator.comparingLong(p -> p[1].pts() - p[0].pts()))
                 .flatMap(p -> passage(p[0], p[1], next, between, branch));
@@ -246,14 +261,21 @@ final class RunPart {
             return Optional.empty();
         }
         double speed = Math.clamp(shown[1] / PASSAGE_S, SLOWEST, FASTEST);
-        String place = talk.may().place(next).map(PlaceWords::distance).filter(d -> !d.isBlank()).map(d -> d.replaceFirst(" to .*", "")).orElse("");
+        String place = talk.may()
+                .place(next)
+                .map(PlaceWords::distance)
+                .filter(d -> !d.isBlank())
+                .map(d -> d.replaceFirst(" to .*", ""))
+                .orElse("");
         List<Said> said = place.isEmpty() || place.matches(".*\\d")
                 ? List.of()
-                : talk.teller().once("passage", "place", place).map(s -> List.of(Talk.extra(s))).orElse(List.of());
+                : talk.teller()
+                        .once("passage", "place", place)
+                        .map(s -> List.of(Talk.extra(s)))
+                        .orElse(List.of());
         String title = "Along the pipe, " + talk.show(between.length());
         return Optional.of(new Telling(
-                new PassageShot(
-                        "passage:" + branch + ":" + between.from().mm(), title, from, shown[1], speed, "", 0),
+                new PassageShot("passage:" + branch + ":" + between.from().mm(), title, from, shown[1], speed, "", 0),
                 said,
                 between.length().compareTo(LONG) >= 0 ? LONG_PASSAGE_WORTH : PASSAGE_WORTH));
     }

@@ -41,11 +41,10 @@ public record Script(Story story, List<Part> chapters) {
     private static ScriptLine line(Shot proposed, Disclosure may) {
         ShotChange change = may.change(proposed.key());
         Shot shot = change.narration().map(proposed::saying).orElse(proposed);
-        if (shot instanceof FootageShot f && (change.before().isPresent() || change.after().isPresent())) {
+        if (shot instanceof FootageShot f
+                && (change.before().isPresent() || change.after().isPresent())) {
             shot = f.lasting(
-                    change.before()
-                            .map(s -> may.secondsBefore(f.frame(), s))
-                            .orElse(f.before()),
+                    change.before().map(s -> may.secondsBefore(f.frame(), s)).orElse(f.before()),
                     change.after().map(s -> may.secondsAfter(f.frame(), s)).orElse(f.after()));
         }
         return new ScriptLine(proposed, shot, change);

@@ -12,8 +12,7 @@ public final class ScriptText {
      */
     public static String of(Story story, Cutting cutting) {
         StringJoiner text = new StringJoiner("\n", "", "\n");
-        text.add(story.title() + ", for the " + story.recipient().called() + ", "
-                + clock(cutting.seconds()));
+        text.add(story.title() + ", for the " + story.recipient().called() + ", " + clock(cutting.seconds()));
         int at = 0;
         for (Chapter chapter : story.chapters()) {
             text.add("").add(chapter.title().toUpperCase(Locale.ROOT));

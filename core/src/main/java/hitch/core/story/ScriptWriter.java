@@ -41,22 +41,23 @@ public final class ScriptWriter {
     }
 
     private Story story() {
-        List<LocatedFinding> shown = may.findings().stream().filter(this::isShown).toList();
+        List<LocatedFinding> shown =
+                may.findings().stream().filter(this::isShown).toList();
         List<Fit.Part> parts = new ArrayList<>();
         OpeningPart opening = new OpeningPart(talk);
         parts.add(opening.visit());
         opening.comesTo().ifPresent(parts::add);
-        List<LocatedFinding> inPipe =
-                shown.stream().filter(f -> f.finding().kind() != FindingKind.LOCATE).toList();
+        List<LocatedFinding> inPipe = shown.stream()
+                .filter(f -> f.finding().kind() != FindingKind.LOCATE)
+                .toList();
         Set<FindingId> paired = new HashSet<>();
         List<Telling> pairs = new ArrayList<>();
         new PairsPart(talk).all().forEach(p -> {
             paired.addAll(p.told());
             pairs.add(p.telling());
         });
-        List<LocatedFinding> walk = inPipe.stream()
-                .filter(f -> !paired.contains(f.finding().id()))
-                .toList();
+        List<LocatedFinding> walk =
+                inPipe.stream().filter(f -> !paired.contains(f.finding().id())).toList();
         walk(walk, parts);
         if (!pairs.isEmpty()) {
             parts.add(new Fit.Part("Before and after the cleaning", pairs));
@@ -78,11 +79,13 @@ public final class ScriptWriter {
 
     private void walk(List<LocatedFinding> found, List<Fit.Part> parts) {
         FindingPart each = new FindingPart(talk);
-        RunPart runs = new RunPart(talk, each, talk.isRecord() ? 0 : wish.length().least());
+        RunPart runs =
+                new RunPart(talk, each, talk.isRecord() ? 0 : wish.length().least());
         Optional<Run> before = Optional.empty();
         for (Run run : may.runs()) {
-            List<LocatedFinding> on =
-                    found.stream().filter(f -> f.run().filter(run::equals).isPresent()).toList();
+            List<LocatedFinding> on = found.stream()
+                    .filter(f -> f.run().filter(run::equals).isPresent())
+                    .toList();
             if (!on.isEmpty()) {
                 parts.add(runs.of(run, on, before));
                 before = Optional.of(run);
@@ -100,8 +103,8 @@ public final class ScriptWriter {
     /** Whether there is something to look at; what was told of the house and the gear is in the report. */
     private boolean isShown(LocatedFinding found) {
         FindingKind kind = found.finding().kind();
-        boolean rooms = kind == FindingKind.REMARK
-                && found.finding().traits().details().has(Detail.ROOM);
+        boolean rooms =
+                kind == FindingKind.REMARK && found.finding().traits().details().has(Detail.ROOM);
         boolean told = kind.family() == FindingKind.Family.TOLD && kind != FindingKind.LOCATE;
         return kind.isToBeSeen()
                 && !rooms

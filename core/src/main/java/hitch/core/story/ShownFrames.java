@@ -51,8 +51,7 @@ public record ShownFrames(
 
     /** The number of the frame that is shown at a moment of the film. */
     public int at(double seconds) {
-        return Math.clamp(
-                frames.numberAt(shot.frame().pts() + frames.base().ticks(offset(seconds))), least, most);
+        return Math.clamp(frames.numberAt(shot.frame().pts() + frames.base().ticks(offset(seconds))), least, most);
     }
 
     /** Seconds of footage from the shot's frame. */

@@ -96,8 +96,11 @@ public final class SpokenForm {
             spoken = spoken.replaceAll("(?<![\\p{L}])" + Pattern.quote(shortened.getKey()), shortened.getValue());
         }
         spoken = each(DATE, spoken, SpokenForm::date);
-        spoken = each(DAY, spoken, m -> m.group(1) + " " + NumberWords.ordinal(Integer.parseInt(m.group(2))) + ", "
-                + NumberWords.year(Integer.parseInt(m.group(3))));
+        spoken = each(
+                DAY,
+                spoken,
+                m -> m.group(1) + " " + NumberWords.ordinal(Integer.parseInt(m.group(2))) + ", "
+                        + NumberWords.year(Integer.parseInt(m.group(3))));
         spoken = each(MONEY, spoken, SpokenForm::money);
         spoken = each(THOUSANDS, spoken, m -> m.group().replace(",", ""));
         spoken = each(HOUSE, spoken, m -> NumberWords.house(Integer.parseInt(m.group(1))));
@@ -116,6 +119,7 @@ public final class SpokenForm {
                 .replaceAll("&", "and")
                 .replaceAll(";", ",")
                 .replaceAll(" [-–—] ", ", ")
+                .replaceAll("(?<=\\b\\d{1,3})[-–](?=\\d{1,3}\\b)", " to ")
                 .replaceAll("[-–](?=\\w)", " ");
         spoken = each(DECIMAL, spoken, m -> NumberWords.decimal(m.group(1), m.group(2)));
         return each(WHOLE, spoken, m -> NumberWords.of(m.group()));

@@ -21,6 +21,11 @@ public record StoryWish(Length length, long seed, PhraseBook phrases, Cutting.Sp
         return new StoryWish(length, other, phrases, speech);
     }
 
+    /** The same in a firm's own sentences where it has any. */
+    public StoryWish phrased(PhraseBook own) {
+        return new StoryWish(length, seed, PhraseBook.SHIPPED.with(own), speech);
+    }
+
     public StoryWish spokenBy(Cutting.Speech other) {
         return new StoryWish(length, seed, phrases, other);
     }

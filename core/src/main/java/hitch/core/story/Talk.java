@@ -20,8 +20,7 @@ final class Talk {
 
     Talk(Disclosure may, StoryWish wish) {
         this.may = may;
-        this.teller = new Teller(
-                wish.phrases(), may.recipient().tone().name().toLowerCase(Locale.ROOT), wish.seed());
+        this.teller = new Teller(wish.phrases(), may.recipient().tone().name().toLowerCase(Locale.ROOT), wish.seed());
         this.judged = may.judgement();
     }
 

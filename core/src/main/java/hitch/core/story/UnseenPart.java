@@ -1,8 +1,8 @@
 package hitch.core.story;
 
 import hitch.core.detail.Arrival;
-import hitch.core.survey.told.Fixtures;
 import hitch.core.story.words.Grammar;
+import hitch.core.survey.told.Fixtures;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -25,7 +25,8 @@ final class UnseenPart {
         Fixtures fixtures = Fixtures.of(talk.may().findings());
         if (!talk.isRecord()) {
             rooms(fixtures, Arrival.NO).ifPresent(r -> all.add(talk.teller().say("water.never", "rooms", r)));
-            rooms(fixtures, Arrival.UNTESTED).ifPresent(r -> all.add(talk.teller().say("water.untested", "rooms", r)));
+            rooms(fixtures, Arrival.UNTESTED)
+                    .ifPresent(r -> all.add(talk.teller().say("water.untested", "rooms", r)));
         }
         return all;
     }
@@ -47,9 +48,13 @@ final class UnseenPart {
         }
         List<Said> said = new ArrayList<>(List.of(Talk.more(talk.teller().say("unseen.head"))));
         for (int i = 0; i < sentences.size(); i++) {
-            said.add(i == 0 ? Talk.needed(sentences.get(i)) : i < MOST_SAID ? Talk.more(sentences.get(i)) : Talk.extra(sentences.get(i)));
+            said.add(
+                    i == 0
+                            ? Talk.needed(sentences.get(i))
+                            : i < MOST_SAID ? Talk.more(sentences.get(i)) : Talk.extra(sentences.get(i)));
         }
-        List<CardShot.Row> rows = sentences.stream().map(s -> CardShot.Row.of("", s)).toList();
+        List<CardShot.Row> rows =
+                sentences.stream().map(s -> CardShot.Row.of("", s)).toList();
         return Optional.of(new Fit.Part(
                 "What was not seen",
                 List.of(new Telling(new CardShot("card:unseen", "What was not seen", rows, "", 0), said, WORTH))));

@@ -18,10 +18,8 @@ class CuttingTest {
     private static final Survey SURVEY = Reckoner.survey(Sample.marked());
 
     private static Cutting cut(Recipient recipient, double pace) {
-        return Cutting.of(
-                ScriptWriter.write(Disclosure.of(SURVEY, recipient)),
-                s -> s.length() * pace,
-                s -> new double[] {s.before(), s.after()});
+        return Cutting.of(ScriptWriter.write(Disclosure.of(SURVEY, recipient)), s -> s.length() * pace, s ->
+                new double[] {s.before(), s.after()});
     }
 
     @Property(tries = 60)
@@ -82,8 +80,8 @@ class CuttingTest {
     @Test
     void aCardStandsNoLongerThanItsWordsNeed() {
         Shot card = new CardShot("card:x", "t", List.of(), "One sentence. Another one.", 0.4);
-        Cutting cutting = Cutting.of(
-                new Story(Recipient.HOMEOWNER, "t", List.of(new Chapter("c", List.of(card)))), s -> 3, s ->
+        Cutting cutting =
+                Cutting.of(new Story(Recipient.HOMEOWNER, "t", List.of(new Chapter("c", List.of(card)))), s -> 3, s ->
                         new double[] {0, 0});
         assertThat(cutting.seconds()).isCloseTo(Cutting.LEAD + 3 + Cutting.BREATH + 3 + 0.4, within(1e-9));
         assertThat(cutting.captions()).hasSize(2);

@@ -41,12 +41,7 @@ class ScriptWriterTest {
                         .chapters())
                 .extracting(Chapter::title)
                 .containsExactly(
-                        "The visit",
-                        "What it comes to",
-                        "Building run",
-                        "Street run",
-                        "What to do",
-                        "To close");
+                        "The visit", "What it comes to", "Building run", "Street run", "What to do", "To close");
     }
 
     @Test
@@ -68,8 +63,8 @@ class ScriptWriterTest {
     void everyRecipientIsShownTheSameFacts() {
         for (Recipient recipient : Recipient.STANDARD) {
             Disclosure may = Disclosure.of(SURVEY, recipient);
-            List<Shot> shots =
-                    ScriptWriter.write(may, StoryWish.USUAL.lasting(Length.FULL)).shots();
+            List<Shot> shots = ScriptWriter.write(may, StoryWish.USUAL.lasting(Length.FULL))
+                    .shots();
             for (LocatedFinding found : may.findings()) {
                 Shot shot = shots.stream()
                         .filter(s -> s.key().equals("finding:" + found.finding().id()))
@@ -126,8 +121,8 @@ class ScriptWriterTest {
             job = Sample.note(job, Sample.DOWN, second += 5, "roots light at " + at);
         }
         assertThat(keys(job)).contains("group:F1+F2+F3+F4").doesNotContain("finding:F2");
-        Job worded = job.with(new Edit.ChangeShot(
-                "homeowner", "finding:F2", ShotChange.NONE.saying("Only a hair.", "")));
+        Job worded =
+                job.with(new Edit.ChangeShot("homeowner", "finding:F2", ShotChange.NONE.saying("Only a hair.", "")));
         assertThat(keys(worded)).contains("group:F1+F3+F4", "finding:F2");
     }
 
@@ -155,9 +150,8 @@ class ScriptWriterTest {
 
     @Test
     void whatItComesToIsListedByWeight() {
-        List<Integer> knots = card("card:comes-to").rows().stream()
-                .map(CardShot.Row::knots)
-                .toList();
+        List<Integer> knots =
+                card("card:comes-to").rows().stream().map(CardShot.Row::knots).toList();
         assertThat(knots).isNotEmpty().isSortedAccordingTo(java.util.Comparator.reverseOrder());
     }
 

@@ -48,6 +48,7 @@ class SpokenFormTest {
                 "the 3rd joint | the third joint",
                 "approx. 20 ft | about twenty feet",
                 "roots & wipes | roots and wipes",
+                "the bottom, 26-31 ft | the bottom, twenty six to thirty one feet",
                 "permit 20240131001.2 | permit two zero two four zero one three one zero zero one point two",
                 "0071 | zero zero seven one",
                 "12345678 | one two three four five six seven eight",

@@ -56,7 +56,8 @@ class PlaceWordsTest {
                         .getFirst()
                         .place())
                 .isEqualTo(words);
-        assertThat(ScriptWriter.write(Disclosure.of(survey, Recipient.HOMEOWNER)).shots())
+        assertThat(ScriptWriter.write(Disclosure.of(survey, Recipient.HOMEOWNER))
+                        .shots())
                 .extracting(hitch.core.story.Shot::title)
                 .contains("Roots, " + words);
         assertThat(survey.placeAt(new FrameRef(new ClipId("street"), 9_000))

@@ -61,6 +61,7 @@ public final class CutBench implements Bench {
         root.getChildren().addAll(top, scroll);
         root.getStyleClass().add("bench");
         desk.work().snapshotProperty().addListener((o, was, is) -> fill());
+        desk.work().firm().phrasesProperty().addListener((o, was, is) -> fill());
         desk.work().stillsTakenProperty().addListener((o, was, is) -> fill());
         recipient.addListener((o, was, is) -> fill());
         root.sceneProperty().addListener((o, was, is) -> {
@@ -94,7 +95,7 @@ public final class CutBench implements Bench {
     private void write() {
         stale = false;
         Disclosure may = Disclosure.of(desk.work().now().survey(), recipient.get());
-        Script script = Script.of(may);
+        Script script = Script.of(may, desk.work().firm().wish());
         length.setText(clock(estimate(script.told(), may).seconds()));
         rows.getChildren().clear();
         for (Script.Part chapter : script.chapters()) {
@@ -129,6 +130,6 @@ public final class CutBench implements Bench {
             return "";
         }
         Disclosure may = Disclosure.of(now.survey(), recipient.get());
-        return clock(estimate(ScriptWriter.write(may), may).seconds());
+        return clock(estimate(ScriptWriter.write(may, desk.work().firm().wish()), may).seconds());
     }
 }

@@ -11,6 +11,7 @@ import hitch.desk.task.Rank;
 import hitch.desk.task.Task;
 import hitch.desk.task.Tasks;
 import hitch.desk.widget.Labels;
+import hitch.media.film.FilmShape;
 import hitch.store.handover.Delivery;
 import java.io.File;
 import java.io.IOException;
@@ -224,8 +225,9 @@ public final class HandOverBench implements Bench {
                 desk.work().now().survey(),
                 desk.work().footage(),
                 desk.work().narrator(),
-                Clock.systemUTC(),
-                desk.work().folder().damage());
+                        Clock.systemUTC(),
+                        desk.work().folder().damage())
+                .filming(desk.work().firm().wish(), FilmShape.USUAL);
         Notices say = desk.work().notices();
         Task begun = desk.work()
                 .tasks()
@@ -234,7 +236,12 @@ public final class HandOverBench implements Bench {
                         Rank.ASKED,
                         progress -> delivery.write(whom, out, progress),
                         new Tasks.After<>(
-                                video -> show(out),
+                                video -> {
+                                    delivery.silence()
+                                            .ifPresent(why -> say.say(
+                                                    "The film has no voice; its captions say all of it. " + why));
+                                    show(out);
+                                },
                                 say::say,
                                 () -> say.say("Stopped. Nothing was handed over; what was in " + out
                                         + " before is there still.")));

@@ -6,7 +6,7 @@ import java.util.concurrent.ArrayBlockingQueue;
 import java.util.concurrent.BlockingQueue;
 
 /** Codes pictures and sound on a thread of its own while the next are drawn. A few pictures wait at most. */
-final class EncodingThread implements AutoCloseable {
+final class EncodingThread implements FilmSink, AutoCloseable {
     private static final int WAITING = 4;
 
     private final VideoWriter writer;
@@ -15,7 +15,6 @@ final class EncodingThread implements AutoCloseable {
     private final Thread thread = new Thread(this::run, "encoding");
     private volatile MediaException trouble;
     private volatile boolean stopped;
-    private long pictures;
 
     /** Something to be written. */
     private sealed interface Work {
@@ -75,25 +74,21 @@ final class EncodingThread implements AutoCloseable {
         }
     }
 
-    /** Pictures handed on so far. */
-    long pictures() {
-        return pictures;
-    }
-
-    void picture(int[] rgb) throws MediaException {
+    @Override
+    public void picture(int[] rgb) throws MediaException {
         int[] copy = free.poll();
         copy = copy == null ? new int[rgb.length] : copy;
         System.arraycopy(rgb, 0, copy, 0, rgb.length);
-        pictures++;
         put(new Work.Drawn(copy));
     }
 
-    void again() throws MediaException {
-        pictures++;
+    @Override
+    public void again() throws MediaException {
         put(new Work.Again());
     }
 
-    void sound(float[] samples) throws MediaException {
+    @Override
+    public void sound(float[] samples) throws MediaException {
         put(new Work.Heard(samples));
     }
 
@@ -121,12 +116,12 @@ final class EncodingThread implements AutoCloseable {
         if (thread.isAlive()) {
             stopped = true;
             queue.clear();
-            put0();
+            end();
             join();
         }
     }
 
-    private void put0() {
+    private void end() {
         try {
             queue.put(new Work.End());
         } catch (InterruptedException e) {

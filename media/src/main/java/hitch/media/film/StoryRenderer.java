@@ -79,31 +79,44 @@ public final class StoryRenderer {
                 new VideoWriter.Shape(shape.width(), shape.height(), shape.rate(), shape.bits(), SOUND_BITS);
         try (VideoWriter writer = new VideoWriter(out, coded, film.story().title(), marks);
                 EncodingThread encoding = new EncodingThread(writer)) {
-            int[] before = null;
-            for (Cutting.Placed placed : film.cutting().placed()) {
-                shot(placed, before, encoding, progress);
-                before = sheet.pixels().clone();
-            }
+            play(encoding, progress);
             encoding.finish();
             writer.finish();
         }
     }
 
-    private void shot(Cutting.Placed placed, int[] before, EncodingThread encoding, Progress progress)
+    /** Draws a film's pictures for whoever takes them. */
+    public static void play(Film film, FilmShape shape, FilmSink sink, Progress progress) throws MediaException {
+        StoryRenderer renderer = new StoryRenderer(film, shape);
+        try (renderer.sheet;
+                renderer.footage) {
+            renderer.play(sink, progress);
+        }
+    }
+
+    private void play(FilmSink sink, Progress progress) throws MediaException {
+        int[] before = null;
+        for (Cutting.Placed placed : film.cutting().placed()) {
+            shot(placed, before, sink, progress);
+            before = sheet.pixels().clone();
+        }
+    }
+
+    private void shot(Cutting.Placed placed, int[] before, FilmSink sink, Progress progress)
             throws MediaException {
         long total = Math.round(film.cutting().seconds() * shape.rate());
         long first = Math.round(placed.start() * shape.rate());
         long end = Math.round(placed.end() * shape.rate());
         long mixed = before == null ? first : first + Math.round(DISSOLVE * shape.rate());
         Scene scene = scene(placed);
-        encoding.sound(soundOf(placed));
+        sink.sound(soundOf(placed));
         Object shown = null;
         for (long picture = first; picture < end; picture++) {
             progress.at((double) picture / total, "filming \"" + placed.shot().title() + "\"");
             double seconds = (double) picture / shape.rate();
             Object look = scene.look(seconds);
             if (picture >= mixed && look.equals(shown)) {
-                encoding.again();
+                sink.again();
                 continue;
             }
             scene.draw(seconds, sheet);
@@ -114,7 +127,7 @@ public final class StoryRenderer {
             } else {
                 shown = look;
             }
-            encoding.picture(sheet.pixels());
+            sink.picture(sheet.pixels());
         }
     }
 

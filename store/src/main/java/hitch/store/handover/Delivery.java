@@ -23,11 +23,11 @@ import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
-import hitch.media.render.SeenPicture;
 import hitch.media.film.FilmShape;
 import hitch.media.film.SpokenStory;
-import hitch.media.render.Still;
 import hitch.media.film.StoryRenderer;
+import hitch.media.render.SeenPicture;
+import hitch.media.render.Still;
 import hitch.media.voice.Narrator;
 import hitch.paper.ReportPage;
 import hitch.store.FileNames;
@@ -139,7 +139,8 @@ public final class Delivery {
             text(out.resolve(AskCalendar.FILE), calendar.get());
         }
         progress.at(0.99, "writing the manifest");
-        new Manifest(may, clock, damage, shape.rate()).write(out, products(name, may), story, cutting, sources, silence);
+        new Manifest(may, clock, damage, shape.rate())
+                .write(out, products(name, may), story, cutting, sources, silence);
         return video;
     }
 
@@ -195,8 +196,8 @@ public final class Delivery {
             return;
         }
         Clip clip = may.source(id)
-                .orElseThrow(() -> new MediaException("The clip of \"" + title
-                        + "\" was left out of the job. Add it again, or remove the finding."));
+                .orElseThrow(() -> new MediaException(
+                        "The clip of \"" + title + "\" was left out of the job. Add it again, or remove the finding."));
         Seen.refuseUnknown(may, clip);
         footage.verify(clip, progress);
         sources.put(id, new StoryRenderer.Source(footage.file(clip), footage.clipIndex(clip)));

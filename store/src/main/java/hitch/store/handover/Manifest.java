@@ -10,7 +10,6 @@ import hitch.core.story.Cutting;
 import hitch.core.story.FindingShot;
 import hitch.core.story.FootageShot;
 import hitch.core.story.Script;
-import hitch.core.story.Shot;
 import hitch.core.story.ShownFrames;
 import hitch.core.story.Story;
 import hitch.media.MediaException;
@@ -116,15 +115,14 @@ final class Manifest {
             row.put("title", placed.shot().title());
             row.put("start_s", rounded(placed.start()));
             row.put("end_s", rounded(placed.end()));
-            switch (placed.shot()) {
-                case FootageShot shot -> footage(placed, shot, sources, row);
-                case Shot shot when !shot.shown().isEmpty() ->
-                    row.put(
-                            "stills",
-                            shot.shown().stream()
-                                    .map(f -> Map.of("clip", may.text(f.clip().value()), "pts", f.pts()))
-                                    .toList());
-                case Shot shot -> {}
+            if (placed.shot() instanceof FootageShot shot) {
+                footage(placed, shot, sources, row);
+            } else if (!placed.shot().shown().isEmpty()) {
+                row.put(
+                        "stills",
+                        placed.shot().shown().stream()
+                                .map(f -> Map.of("clip", may.text(f.clip().value()), "pts", f.pts()))
+                                .toList());
             }
             rows.add(row);
         }

@@ -25,7 +25,8 @@ public final class Grammar {
 
     /** With its article: {@code an offset}. */
     public static String a(String noun) {
-        boolean vowel = "aeiou".indexOf(Character.toLowerCase(noun.charAt(0))) >= 0 && !noun.toLowerCase(Locale.ROOT).startsWith("one");
+        boolean vowel = "aeiou".indexOf(Character.toLowerCase(noun.charAt(0))) >= 0
+                && !noun.toLowerCase(Locale.ROOT).startsWith("one");
         // Eight and eleven begin with a vowel when they are said.
         return (vowel || noun.matches("(?:8|11|18)\\b.*") ? "an " : "a ") + noun;
     }
@@ -54,7 +55,8 @@ public final class Grammar {
     /** A day as it is read: {@code 2026-09-14} is {@code September 14, 2026}. */
     public static String date(String day) {
         LocalDate date = LocalDate.parse(day);
-        return date.getMonth().getDisplayName(TextStyle.FULL, Locale.US) + " " + date.getDayOfMonth() + ", " + date.getYear();
+        return date.getMonth().getDisplayName(TextStyle.FULL, Locale.US) + " " + date.getDayOfMonth() + ", "
+                + date.getYear();
     }
 
     /** A sentence begun with a capital and ended with a stop, without doubled blanks or stops. */

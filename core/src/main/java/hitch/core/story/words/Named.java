@@ -17,7 +17,8 @@ import java.util.List;
 public record Named(boolean many, String bare, String what) {
     /** The name of a finding by the book's list of things; its kind's own word where that has none. */
     public static Named of(Finding finding, PhraseBook book) {
-        String entry = book.word("things", finding.kind().word()).orElse("one | " + finding.kind().word());
+        String entry = book.word("things", finding.kind().word())
+                .orElse("one | " + finding.kind().word());
         List<String> parts = List.of(entry.split(" *\\| *", 2));
         boolean many = parts.getFirst().equals("many");
         boolean one = parts.getFirst().equals("one");
@@ -48,7 +49,11 @@ public record Named(boolean many, String bare, String what) {
             case LIKELY -> "what " + (many ? "are" : "is") + " most likely " + name;
             case POSSIBLE -> "what looks like " + name;
             case ONE_OF_TWO ->
-                finding.traits().details().get(Detail.OR).map(o -> "either " + name + " or " + o).orElse("what may be " + name);
+                finding.traits()
+                        .details()
+                        .get(Detail.OR)
+                        .map(o -> "either " + name + " or " + o)
+                        .orElse("what may be " + name);
             case HEARD -> name + ", heard and not seen";
             case TOLD -> name + ", as we were told";
             case RULED_OUT -> "no " + name.replaceFirst("^an? ", "");

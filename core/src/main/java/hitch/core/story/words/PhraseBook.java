@@ -7,8 +7,14 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
+import java.util.StringJoiner;
+import java.util.TreeMap;
+import java.util.TreeSet;
+import java.util.regex.Pattern;
 
 /**
  * Sentences under headings, several ways each.
@@ -16,6 +22,10 @@ import java.util.Optional;
  * @param lines by heading
  */
 public record PhraseBook(Map<String, List<String>> lines) {
+    /** Nothing. */
+    public static final PhraseBook EMPTY = new PhraseBook(Map.of());
+
+    private static final Pattern SLOT = Pattern.compile("\\{(\\p{L}+)}");
     /** What ships. */
     public static final PhraseBook SHIPPED = parse(shipped());
 
@@ -36,15 +46,56 @@ public record PhraseBook(Map<String, List<String>> lines) {
                 continue;
             }
             if (line.startsWith("[") && line.strip().endsWith("]")) {
-                under = lines.computeIfAbsent(line.strip().substring(1, line.strip().length() - 1), h -> new ArrayList<>());
+                under = lines.computeIfAbsent(
+                        line.strip().substring(1, line.strip().length() - 1), h -> new ArrayList<>());
             } else if (under == null) {
-                throw new IllegalArgumentException("Line " + number + " stands under no heading such as [greeting/owner]: " + line);
+                throw new IllegalArgumentException(
+                        "Line " + number + " stands under no heading such as [greeting/owner]: " + line);
             } else {
                 under.add(line.strip());
             }
         }
         lines.replaceAll((h, l) -> List.copyOf(l));
         return new PhraseBook(lines);
+    }
+
+    /**
+     * A firm's own lines, each under one of our headings and asking for nothing that is not told there.
+     *
+     * @throws IllegalArgumentException with the heading or the slot that there is not
+     */
+    public static PhraseBook own(String text) {
+        PhraseBook own = parse(text);
+        own.lines.forEach((heading, said) -> {
+            List<String> ours = SHIPPED.lines.get(heading);
+            if (ours == null) {
+                throw new IllegalArgumentException("Nothing is said under [" + heading + "] in a film.");
+            }
+            Set<String> slots = slots(ours);
+            for (String slot : slots(said)) {
+                if (!slots.contains(slot)) {
+                    throw new IllegalArgumentException("[" + heading + "] is told "
+                            + (slots.isEmpty() ? "nothing to fill in" : String.join(", ", slots)) + ", and not {" + slot
+                            + "}.");
+                }
+            }
+        });
+        return own;
+    }
+
+    private static Set<String> slots(List<String> lines) {
+        Set<String> slots = new TreeSet<>();
+        lines.forEach(l -> SLOT.matcher(l)
+                .results()
+                .forEach(m -> slots.add(m.group(1).toLowerCase(Locale.ROOT))));
+        return slots;
+    }
+
+    /** As a text that {@link #own} reads back. */
+    public String text() {
+        StringJoiner text = new StringJoiner("\n\n", "", "\n");
+        new TreeMap<>(lines).forEach((heading, said) -> text.add("[" + heading + "]\n" + String.join("\n", said)));
+        return text.toString();
     }
 
     /** This book with a firm's own lines in place of ours, heading by heading. */

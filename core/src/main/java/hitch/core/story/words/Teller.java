@@ -58,7 +58,8 @@ public final class Teller {
         for (int i = 0; i < slots.length; i += 2) {
             filled.put(slots[i], slots[i + 1]);
         }
-        return Grammar.tidy(SLOT.matcher(ways.get(turn % ways.size())).replaceAll(m -> Matcher.quoteReplacement(slot(m.group(1), filled, heading))));
+        return Grammar.tidy(SLOT.matcher(ways.get(turn % ways.size()))
+                .replaceAll(m -> Matcher.quoteReplacement(slot(m.group(1), filled, heading))));
     }
 
     /** The same, the first time only, and where there is something to say at all. */

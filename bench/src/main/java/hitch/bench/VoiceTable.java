@@ -1,0 +1,142 @@
+package hitch.bench;
+
+import hitch.core.story.SpokenForm;
+import hitch.media.MediaException;
+import hitch.media.ears.Recogniser;
+import hitch.media.voice.Narrator;
+import hitch.media.voice.NeuralVoice;
+import hitch.media.voice.Speaker;
+import hitch.models.ModelFolder;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.function.Consumer;
+
+/** Whether what the voice says is understood: sentences spoken, and written down again by the recogniser that ships. */
+public final class VoiceTable {
+    private static final Allowed WRONG_WORDS = Allowed.most(4);
+    private static final Allowed WRONG_FIGURES = Allowed.most(0);
+    private static final Set<String> FIGURES = Set.of(
+            "zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve",
+            "thirteen", "fourteen", "fifteen", "sixteen", "seventeen", "eighteen", "nineteen", "twenty", "thirty", "forty",
+            "fifty", "sixty", "seventy", "eighty", "ninety", "hundred", "thousand", "point", "half", "quarter", "quarters",
+            "left", "right", "top", "bottom", "clock");
+
+    private VoiceTable() {}
+
+    /**
+     * @param sentences as they are captioned
+     */
+    public static void run(List<String> sentences, Path data, Consumer<String> say) throws MediaException {
+        ModelFolder models = new ModelFolder(data);
+        NeuralVoice voice = new NeuralVoice(models, Speaker.WARM, 0.97);
+        int words = 0;
+        int wrong = 0;
+        int figures = 0;
+        int wrongFigures = 0;
+        try (Recogniser ears = new Recogniser(models)) {
+            for (String sentence : sentences) {
+                String spoken = SpokenForm.of(sentence);
+                List<String> said = words(spoken);
+                String heard = ears.hear(thirds(voice.speak(spoken).samples())).text();
+                Aligned aligned = Aligned.of(said, words(SpokenForm.of(heard)));
+                words += said.size();
+                wrong += aligned.errors();
+                int at = (int) said.stream().filter(FIGURES::contains).count();
+                int missed = aligned.missed(FIGURES);
+                figures += at;
+                wrongFigures += missed;
+                if (aligned.errors() > 0) {
+                    say.accept((missed > 0 ? "FIGURE " : "       ") + "said: " + spoken + "  heard: " + heard);
+                }
+            }
+        }
+        voice.rest();
+        double share = 100.0 * wrong / Math.max(1, words);
+        say.accept(String.format(
+                Locale.ROOT,
+                "%d sentences, %d words: %.1f %% heard wrongly %s",
+                sentences.size(),
+                words,
+                share,
+                WRONG_WORDS.verdict(share)));
+        say.accept(String.format(
+                Locale.ROOT,
+                "of %d words of numbers, sides and clock positions: %d heard wrongly %s",
+                figures,
+                wrongFigures,
+                WRONG_FIGURES.verdict(wrongFigures)));
+    }
+
+    private static List<String> words(String text) {
+        String plain = text.toLowerCase(Locale.ROOT)
+                .replace("o'clock", "o clock")
+                .replaceAll("(?<=\\d):00 o clock", " o clock")
+                .replace("meter", "metre")
+                .replaceAll("\\b([a-z])\\.", "$1 ")
+                .replaceAll("\\bpvc\\b", "p v c")
+                .replaceAll("[^a-z0-9' ]", " ")
+                .replace("'", "");
+        List<String> words = new ArrayList<>();
+        for (String w : plain.strip().split("\\s+")) {
+            if (!w.isBlank()) {
+                words.add(w);
+            }
+        }
+        return words;
+    }
+
+    /** What was said against what was heard, word by word, with as few errors as there can be. */
+    private record Aligned(int errors, List<String> wrong) {
+        static Aligned of(List<String> said, List<String> heard) {
+            int[][] cost = new int[said.size() + 1][heard.size() + 1];
+            for (int i = 0; i <= said.size(); i++) {
+                for (int j = 0; j <= heard.size(); j++) {
+                    if (i == 0 || j == 0) {
+                        cost[i][j] = i + j;
+                    } else {
+                        int same = said.get(i - 1).equals(heard.get(j - 1)) ? 0 : 1;
+                        cost[i][j] = Math.min(
+                                cost[i - 1][j - 1] + same, 1 + Math.min(cost[i - 1][j], cost[i][j - 1]));
+                    }
+                }
+            }
+            List<String> wrong = new ArrayList<>();
+            int i = said.size();
+            int j = heard.size();
+            while (i > 0 || j > 0) {
+                boolean same = i > 0 && j > 0 && said.get(i - 1).equals(heard.get(j - 1));
+                if (i > 0 && j > 0 && cost[i][j] == cost[i - 1][j - 1] + (same ? 0 : 1)) {
+                    if (!same) {
+                        wrong.add(said.get(i - 1));
+                    }
+                    i--;
+                    j--;
+                } else if (i > 0 && cost[i][j] == cost[i - 1][j] + 1) {
+                    wrong.add(said.get(--i));
+                } else {
+                    wrong.add(heard.get(--j));
+                }
+            }
+            return new Aligned(cost[said.size()][heard.size()], wrong);
+        }
+
+        int missed(Set<String> of) {
+            return (int) wrong.stream().filter(of::contains).count();
+        }
+    }
+
+    /** 48,000 samples a second to the recogniser's 16,000. */
+    private static float[] thirds(float[] sound) {
+        int step = Narrator.RATE / Recogniser.RATE;
+        float[] out = new float[sound.length / step];
+        for (int i = 0; i < out.length; i++) {
+            for (int k = 0; k < step; k++) {
+                out[i] += sound[step * i + k] / step;
+            }
+        }
+        return out;
+    }
+}

@@ -1,0 +1,56 @@
+package hitch.desk.firm;
+
+import hitch.core.story.words.PhraseBook;
+import hitch.desk.Context;
+import hitch.desk.widget.Fields;
+import hitch.desk.widget.Labels;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
+import javafx.scene.layout.VBox;
+
+/** The firm's own sentences for its films, under the headings of those that ship. Kept when the field is left. */
+final class OwnPhrases extends VBox {
+    private static final String EXAMPLE = "[greeting/owner]\nGood day from all of us. This is the sewer line at {property}.";
+
+    private final Context desk;
+    private final TextArea field = new TextArea();
+
+    OwnPhrases(Context desk) {
+        this.desk = desk;
+        setSpacing(2);
+        field.setId("own-phrases");
+        Fields.leftByTab(field);
+        field.setPrefRowCount(4);
+        field.setPromptText(EXAMPLE);
+        field.setAccessibleText("Sentences of our own for films, each under its heading, such as: " + EXAMPLE);
+        field.focusedProperty().addListener((o, was, is) -> {
+            if (!is) {
+                keep();
+            }
+        });
+        desk.work().firm().phrasesProperty().addListener((o, was, is) -> fill());
+        Label about = Labels.of("They stand in place of those that ship, heading by heading.", "soft");
+        about.setWrapText(true);
+        getChildren().addAll(Labels.of("Sentences of our own", "field-label"), field, about);
+        fill();
+    }
+
+    private PhraseBook known() {
+        return desk.work().firm().phrasesProperty().get();
+    }
+
+    private void fill() {
+        field.setText(known().text().strip());
+    }
+
+    private void keep() {
+        try {
+            PhraseBook own = PhraseBook.own(field.getText());
+            if (!own.equals(known())) {
+                desk.work().firm().keep(own);
+            }
+        } catch (IllegalArgumentException e) {
+            desk.work().notices().say(e.getMessage() + " The sentences were left as they were.");
+        }
+    }
+}
