@@ -11,8 +11,8 @@ import java.util.Optional;
  * @param view which places of it are which stations
  */
 public record FilmMap(Sketch sketch, View view) {
-    private static final double WIDTH = 560;
-    private static final double HEIGHT = 284;
+    private static final double WIDTH = 600;
+    private static final double HEIGHT = 300;
 
     /** Empty where nothing of the line is known. */
     public static Optional<FilmMap> of(Survey survey) {

@@ -251,6 +251,15 @@ final class RunPart {
                 .flatMap(p -> passage(p[0], p[1], next, between, branch));
     }
 
+    /** Whether nothing at all was found between, told here or anywhere else. */
+    private boolean isPlain(String branch, Extent between) {
+        return talk.may().findings().stream()
+                .filter(f -> f.branch().equals(branch)
+                        && f.finding().kind().family() != Family.TOLD)
+                .flatMap(f -> f.extent().stream())
+                .noneMatch(e -> e.to().compareTo(between.from()) > 0 && e.from().compareTo(between.to()) < 0);
+    }
+
     private Optional<Telling> passage(FrameRef from, FrameRef to, LocatedFinding next, Extent between, String branch) {
         double seconds = talk.may()
                 .source(from.clip())
@@ -267,7 +276,7 @@ final class RunPart {
                 .filter(d -> !d.isBlank())
                 .map(d -> d.replaceFirst(" to .*", ""))
                 .orElse("");
-        List<Said> said = place.isEmpty() || place.matches(".*\\d")
+        List<Said> said = place.isEmpty() || place.matches(".*\\d") || !isPlain(branch, between)
                 ? List.of()
                 : talk.teller()
                         .once("passage", "place", place)

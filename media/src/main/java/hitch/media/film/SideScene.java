@@ -15,7 +15,7 @@ record SideScene(SideBySideShot shot, String footer, FilmFootage footage) implem
     private static final double TOP = 108;
     private static final double FOOT = 668;
     private static final double LABEL = 46;
-    private static final double CAPTION = 40;
+    private static final double CAPTION = 62;
 
     @Override
     public Object look(double seconds) {
@@ -45,13 +45,15 @@ record SideScene(SideBySideShot shot, String footer, FilmFootage footage) implem
                         still.x(),
                         still.y() - 14,
                         Math.max(still.width(), cell.x() + cell.width() - still.x()));
-                pen.line(
+                pen.block(
                         panel.caption(),
                         Typefaces.text(22),
                         Palette.INK,
                         still.x(),
-                        still.y() + still.height() + 28,
-                        still.width());
+                        still.y() + still.height() + 27,
+                        still.width(),
+                        26,
+                        2);
             });
         }
     }

@@ -29,9 +29,11 @@ final class Commentary {
             sound[i] = low * 0.10f + (white - band) * 0.006f * (float) scrape;
         }
         for (Take.Line line : take.says()) {
-            float[] words = technician
-                    .speak(hitch.core.story.SpokenForm.of(line.text()))
-                    .samples();
+            float[] words = Room.heard(
+                    technician
+                            .speak(hitch.core.story.SpokenForm.of(line.text()))
+                            .samples(),
+                    rate);
             int at = (int) (line.t() * rate);
             for (int i = 0; i < words.length && at + i < sound.length; i++) {
                 sound[at + i] = Math.clamp(sound[at + i] + words[i] * 0.8f, -1f, 1f);
