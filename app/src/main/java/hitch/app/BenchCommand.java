@@ -12,8 +12,8 @@ import hitch.bench.RecordTimes;
 import hitch.bench.RenderTimes;
 import hitch.bench.SceneTimes;
 import hitch.bench.TalkTable;
-import hitch.bench.VoiceTable;
 import hitch.bench.TalkTimes;
+import hitch.bench.VoiceTable;
 import hitch.bench.harm.BreakTable;
 import hitch.bench.harm.LeakTable;
 import hitch.core.note.grammar.TradeNoteReader;
@@ -124,8 +124,8 @@ final class BenchCommand implements Callable<Integer> {
                 case RECORD -> RecordTimes.run(System::nanoTime, say);
                 case JUDGE -> judge(say);
                 case SCENES -> SceneTimes.run(scratch, System::nanoTime, say);
-                case RENDER -> RenderTimes.run(
-                        demo(scratch).resolve("demo"), scratch, DataFolder.path(), System::nanoTime, say);
+                case RENDER ->
+                    RenderTimes.run(demo(scratch).resolve("demo"), scratch, DataFolder.path(), System::nanoTime, say);
                 case VOICE -> VoiceTable.run(sentences(), DataFolder.path(), say);
                 case BREAK -> {
                     return broken(scratch, say);

@@ -40,8 +40,7 @@ final class ScriptCommand implements Callable<Integer> {
         try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
             Survey survey = HandingOver.survey(folder, recipient, false, terminal);
             Disclosure may = Disclosure.of(survey, recipient);
-            Story story =
-                    ScriptWriter.write(may, Jobs.wish().lasting(length).seeded(seed));
+            Story story = ScriptWriter.write(may, Jobs.wish().lasting(length).seeded(seed));
             Cutting cutting =
                     Cutting.of(story, Cutting.Speech.USUAL, s -> may.around(s.frame(), s.before(), s.after()));
             spec.commandLine().getOut().print(ScriptText.of(story, cutting));

@@ -21,8 +21,8 @@ import hitch.media.film.FilmSink;
 import hitch.media.film.SpokenStory;
 import hitch.media.film.StoryRenderer;
 import hitch.media.render.VideoWriter;
-import hitch.media.voice.NeuralVoice;
 import hitch.media.voice.Narrator;
+import hitch.media.voice.NeuralVoice;
 import hitch.media.voice.Sound;
 import hitch.media.voice.Speaker;
 import hitch.models.ModelFolder;
@@ -165,13 +165,14 @@ public final class RenderTimes {
         Story all = ScriptWriter.write(may, StoryWish.USUAL.lasting(Length.FULL));
         // Sound of the right length, as it would come from where it is kept.
         Narrator kept = text -> new Sound(new float[(int) (text.length() / 15.5 * Narrator.RATE)], Narrator.RATE);
-        SpokenStory spoken = SpokenStory.speak(
-                all.shots().stream().map(Shot::narration).toList(), kept, Progress.NONE);
+        SpokenStory spoken =
+                SpokenStory.speak(all.shots().stream().map(Shot::narration).toList(), kept, Progress.NONE);
         List<Shot> shots = new ArrayList<>();
         Cutting cutting = null;
         Story story = all;
         // Cards stand and cost little: what plays is tried, and one card before it.
-        List<Shot> plays = all.shots().stream().filter(s -> !s.shown().isEmpty()).toList();
+        List<Shot> plays =
+                all.shots().stream().filter(s -> !s.shown().isEmpty()).toList();
         shots.add(all.shots().getFirst());
         for (Shot shot : plays) {
             shots.add(shot);

@@ -19,10 +19,45 @@ public final class VoiceTable {
     private static final Allowed WRONG_WORDS = Allowed.most(4);
     private static final Allowed WRONG_FIGURES = Allowed.most(0);
     private static final Set<String> FIGURES = Set.of(
-            "zero", "one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve",
-            "thirteen", "fourteen", "fifteen", "sixteen", "seventeen", "eighteen", "nineteen", "twenty", "thirty", "forty",
-            "fifty", "sixty", "seventy", "eighty", "ninety", "hundred", "thousand", "point", "half", "quarter", "quarters",
-            "left", "right", "top", "bottom", "clock");
+            "zero",
+            "one",
+            "two",
+            "three",
+            "four",
+            "five",
+            "six",
+            "seven",
+            "eight",
+            "nine",
+            "ten",
+            "eleven",
+            "twelve",
+            "thirteen",
+            "fourteen",
+            "fifteen",
+            "sixteen",
+            "seventeen",
+            "eighteen",
+            "nineteen",
+            "twenty",
+            "thirty",
+            "forty",
+            "fifty",
+            "sixty",
+            "seventy",
+            "eighty",
+            "ninety",
+            "hundred",
+            "thousand",
+            "point",
+            "half",
+            "quarter",
+            "quarters",
+            "left",
+            "right",
+            "top",
+            "bottom",
+            "clock");
 
     private VoiceTable() {}
 
@@ -98,8 +133,7 @@ public final class VoiceTable {
                         cost[i][j] = i + j;
                     } else {
                         int same = said.get(i - 1).equals(heard.get(j - 1)) ? 0 : 1;
-                        cost[i][j] = Math.min(
-                                cost[i - 1][j - 1] + same, 1 + Math.min(cost[i - 1][j], cost[i][j - 1]));
+                        cost[i][j] = Math.min(cost[i - 1][j - 1] + same, 1 + Math.min(cost[i - 1][j], cost[i][j - 1]));
                     }
                 }
             }

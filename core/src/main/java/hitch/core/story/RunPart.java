@@ -254,8 +254,7 @@ final class RunPart {
     /** Whether nothing at all was found between, told here or anywhere else. */
     private boolean isPlain(String branch, Extent between) {
         return talk.may().findings().stream()
-                .filter(f -> f.branch().equals(branch)
-                        && f.finding().kind().family() != Family.TOLD)
+                .filter(f -> f.branch().equals(branch) && f.finding().kind().family() != Family.TOLD)
                 .flatMap(f -> f.extent().stream())
                 .noneMatch(e -> e.to().compareTo(between.from()) > 0 && e.from().compareTo(between.to()) < 0);
     }

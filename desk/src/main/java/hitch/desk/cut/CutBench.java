@@ -130,6 +130,7 @@ public final class CutBench implements Bench {
             return "";
         }
         Disclosure may = Disclosure.of(now.survey(), recipient.get());
-        return clock(estimate(ScriptWriter.write(may, desk.work().firm().wish()), may).seconds());
+        return clock(estimate(ScriptWriter.write(may, desk.work().firm().wish()), may)
+                .seconds());
     }
 }

@@ -34,7 +34,13 @@ public final class FirmSheet extends VBox {
         top.getStyleClass().add("page-top");
         rules = new RuleList(desk);
         HBox.setHgrow(rules, Priority.ALWAYS);
-        VBox side = new VBox(20, new FirmForm(desk), new FirmRules(desk), new PriceField(desk), new OwnWords(desk), new OwnPhrases(desk));
+        VBox side = new VBox(
+                20,
+                new FirmForm(desk),
+                new FirmRules(desk),
+                new PriceField(desk),
+                new OwnWords(desk),
+                new OwnPhrases(desk));
         side.getStyleClass().add("page");
         ScrollPane right = new ScrollPane(side);
         right.setFitToWidth(true);

@@ -10,7 +10,8 @@ import javafx.scene.layout.VBox;
 
 /** The firm's own sentences for its films, under the headings of those that ship. Kept when the field is left. */
 final class OwnPhrases extends VBox {
-    private static final String EXAMPLE = "[greeting/owner]\nGood day from all of us. This is the sewer line at {property}.";
+    private static final String EXAMPLE =
+            "[greeting/owner]\nGood day from all of us. This is the sewer line at {property}.";
 
     private final Context desk;
     private final TextArea field = new TextArea();

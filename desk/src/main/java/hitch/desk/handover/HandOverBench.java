@@ -222,9 +222,9 @@ public final class HandOverBench implements Bench {
         made.getChildren().clear();
         Recipient whom = recipient.get();
         Delivery delivery = new Delivery(
-                desk.work().now().survey(),
-                desk.work().footage(),
-                desk.work().narrator(),
+                        desk.work().now().survey(),
+                        desk.work().footage(),
+                        desk.work().narrator(),
                         Clock.systemUTC(),
                         desk.work().folder().damage())
                 .filming(desk.work().firm().wish(), FilmShape.USUAL);

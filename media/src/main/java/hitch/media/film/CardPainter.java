@@ -9,7 +9,11 @@ import java.util.List;
 /** Draws a card: a paper sheet with a rope down its left edge and labelled rows. */
 final class CardPainter {
     private static final double LEFT = 96;
-    private static final double TEXT = 336;
+    /** Size of a label against its row. */
+    private static final double LABEL = 0.85;
+
+    private static final double ROPE = 104;
+    private static final double GAP = 32;
     private static final double RIGHT = 1216;
 
     private static final double LARGEST = 36;
@@ -32,35 +36,40 @@ final class CardPainter {
     }
 
     private static double height(Pen pen, List<CardShot.Row> rows, double size) {
+        double left = left(pen, rows, size);
         double total = 0;
         for (CardShot.Row row : rows) {
-            total += pen.wrap(row.text(), Typefaces.text(size), RIGHT - left(rows))
-                                    .size()
-                            * size
-                            * 1.35
-                    + size * 0.5;
+            total += pen.wrap(row.text(), Typefaces.text(size), RIGHT - left).size() * size * 1.35 + size * 0.5;
         }
         return total;
     }
 
     /** Where rows begin: beside their labels, where any has one. */
-    private static double left(List<CardShot.Row> rows) {
-        return rows.stream().allMatch(r -> r.label().isBlank()) ? LEFT : TEXT;
+    private static double left(Pen pen, List<CardShot.Row> rows, double size) {
+        double left = LEFT;
+        for (CardShot.Row row : rows) {
+            double wide =
+                    pen.graphics().getFontMetrics(Typefaces.bold(size * LABEL)).stringWidth(row.label());
+            if (wide > 0) {
+                left = Math.max(left, LEFT + (row.knots() >= 0 ? ROPE : 0) + wide + GAP);
+            }
+        }
+        return left;
     }
 
     private static void rows(Pen pen, List<CardShot.Row> rows, double size) {
+        double left = left(pen, rows, size);
         double y = 176;
         String before = "";
         for (CardShot.Row row : rows) {
             if (row.knots() >= 0) {
                 pen.rope(row.knots(), Palette.ROPE, Palette.INK, LEFT, y - size * 0.32, 84, size * 0.55);
-                pen.line(row.label(), Typefaces.bold(size * 0.85), Palette.INK, LEFT + 104, y, TEXT - LEFT - 112);
+                pen.line(row.label(), Typefaces.bold(size * LABEL), Palette.INK, LEFT + ROPE, y, left - LEFT - ROPE);
             } else if (!row.label().equals(before)) {
-                pen.line(row.label(), Typefaces.bold(size * 0.85), Palette.INK_SOFT, LEFT, y, TEXT - LEFT - 16);
+                pen.line(row.label(), Typefaces.bold(size * LABEL), Palette.INK_SOFT, LEFT, y, left - LEFT);
             }
             before = row.label();
-            y = pen.block(
-                    row.text(), Typefaces.text(size), Palette.INK, left(rows), y, RIGHT - left(rows), size * 1.35, 12);
+            y = pen.block(row.text(), Typefaces.text(size), Palette.INK, left, y, RIGHT - left, size * 1.35, 12);
             y += size * 0.5;
         }
     }

@@ -102,8 +102,7 @@ public final class StoryRenderer {
         }
     }
 
-    private void shot(Cutting.Placed placed, int[] before, FilmSink sink, Progress progress)
-            throws MediaException {
+    private void shot(Cutting.Placed placed, int[] before, FilmSink sink, Progress progress) throws MediaException {
         long total = Math.round(film.cutting().seconds() * shape.rate());
         long first = Math.round(placed.start() * shape.rate());
         long end = Math.round(placed.end() * shape.rate());

@@ -85,9 +85,8 @@ public record PhraseBook(Map<String, List<String>> lines) {
 
     private static Set<String> slots(List<String> lines) {
         Set<String> slots = new TreeSet<>();
-        lines.forEach(l -> SLOT.matcher(l)
-                .results()
-                .forEach(m -> slots.add(m.group(1).toLowerCase(Locale.ROOT))));
+        lines.forEach(l ->
+                SLOT.matcher(l).results().forEach(m -> slots.add(m.group(1).toLowerCase(Locale.ROOT))));
         return slots;
     }
 

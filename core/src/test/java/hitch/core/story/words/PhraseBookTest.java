@@ -65,11 +65,18 @@ class PhraseBookTest {
 
     @Test
     void everyShippedHeadingHasSomethingUnderIt() {
-        assertThat(PhraseBook.SHIPPED.lines()).allSatisfy((heading, said) -> assertThat(said).as(heading).isNotEmpty());
+        assertThat(PhraseBook.SHIPPED.lines())
+                .allSatisfy((heading, said) -> assertThat(said).as(heading).isNotEmpty());
     }
 
     @ParameterizedTest
-    @CsvSource({"offset,an offset", "crack,a crack", "one-way cleanout,a one-way cleanout", "8 in pipe,an 8 in pipe", "11 in pipe,an 11 in pipe"})
+    @CsvSource({
+        "offset,an offset",
+        "crack,a crack",
+        "one-way cleanout,a one-way cleanout",
+        "8 in pipe,an 8 in pipe",
+        "11 in pipe,an 11 in pipe"
+    })
     void articlesFollowTheSound(String noun, String with) {
         assertThat(Grammar.a(noun)).isEqualTo(with);
     }
