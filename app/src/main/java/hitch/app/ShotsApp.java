@@ -6,6 +6,8 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
 import hitch.desk.HitchWindow;
 import hitch.desk.JobView;
+import hitch.media.voice.Narrator;
+import hitch.media.voice.Sound;
 import java.awt.image.BufferedImage;
 import java.io.IOException;
 import java.nio.file.Files;
@@ -50,11 +52,14 @@ public final class ShotsApp extends Application {
         }
     }
 
+    /** Pictures are silent. */
+    private static final Narrator SILENT = text -> new Sound(new float[1], Narrator.RATE);
+
     @Override
     public void start(Stage stage) throws Exception {
         this.stage = stage;
         Path data = Files.createTempDirectory("hitch-shots");
-        HitchWindow window = new HitchWindow(stage, data, Voice.narrator());
+        HitchWindow window = new HitchWindow(stage, data, SILENT);
         window.show(Optional.empty());
         steps.add(() -> save("start"));
         steps.add(window::demo);

@@ -60,6 +60,7 @@ public final class Workspace implements AutoCloseable {
     private final Footage footage;
     private final Notices notices;
     private final Narrator narrator;
+    private final SpeechAhead speech;
     private final ExecutorService edits = Executors.newSingleThreadExecutor(daemon("edits"));
     private final ShortWork shortWork;
     private final ReadOnlyObjectWrapper<Snapshot> snapshot;
@@ -76,6 +77,7 @@ public final class Workspace implements AutoCloseable {
     public Workspace(JobFolder folder, Notices notices, Narrator narrator, FirmFolder firm) {
         this.folder = folder;
         this.narrator = new KeptSpeech(narrator, folder.speech());
+        this.speech = new SpeechAhead(this.narrator);
         this.footage = new Footage(folder.folder());
         this.notices = notices;
         this.shortWork = new ShortWork(notices);
@@ -163,6 +165,11 @@ public final class Workspace implements AutoCloseable {
     /** Who speaks what is handed over. */
     public Narrator narrator() {
         return narrator;
+    }
+
+    /** What is spoken before anybody waits for it. */
+    public SpeechAhead speech() {
+        return speech;
     }
 
     public Notices notices() {
@@ -289,6 +296,7 @@ public final class Workspace implements AutoCloseable {
     /** Finishes what was asked and closes the job. */
     @Override
     public void close() {
+        speech.close();
         tasks.close();
         edits.close();
         shortWork.close();

@@ -5,6 +5,7 @@ import hitch.core.disclosure.Recipient;
 import hitch.core.story.Cutting;
 import hitch.core.story.Script;
 import hitch.core.story.ScriptWriter;
+import hitch.core.story.Shot;
 import hitch.core.story.Story;
 import hitch.desk.Bench;
 import hitch.desk.Context;
@@ -97,6 +98,9 @@ public final class CutBench implements Bench {
         Disclosure may = Disclosure.of(desk.work().now().survey(), recipient.get());
         Script script = Script.of(may, desk.work().firm().wish());
         length.setText(clock(estimate(script.told(), may).seconds()));
+        desk.work()
+                .speech()
+                .of(script.told().shots().stream().map(Shot::narration).toList());
         rows.getChildren().clear();
         for (Script.Part chapter : script.chapters()) {
             rows.getChildren().add(Labels.of(chapter.title(), "chapter"));
