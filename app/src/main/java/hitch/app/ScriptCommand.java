@@ -17,7 +17,11 @@ import picocli.CommandLine.Parameters;
 import picocli.CommandLine.Spec;
 
 /** Prints what a film would say, with its shots. */
-@Command(name = "script", description = "Print the words of a film with its shots.", mixinStandardHelpOptions = true)
+@Command(
+        name = "script",
+        description = "Prints the words of a film with its shots.",
+        footer = {"", "Example:", "  ./hitch script demo --recipient owner --length short"},
+        mixinStandardHelpOptions = true)
 final class ScriptCommand implements Callable<Integer> {
     @Spec
     private CommandSpec spec;

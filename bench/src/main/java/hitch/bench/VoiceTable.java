@@ -11,6 +11,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
 
@@ -58,6 +59,29 @@ public final class VoiceTable {
             "top",
             "bottom",
             "clock");
+
+    /** What sounds alike and is told apart by nobody's ear, and words that are written as one or as two. */
+    private static final Map<String, String> ALIKE = Map.of(
+            "know",
+            "no",
+            "a long",
+            "along",
+            "clean out",
+            "cleanout",
+            "drive way",
+            "driveway",
+            "down stream",
+            "downstream",
+            "in ward",
+            "inward",
+            "tie n",
+            "tie in",
+            "meter",
+            "metre",
+            "meters",
+            "metres",
+            "gray",
+            "grey");
 
     private VoiceTable() {}
 
@@ -109,11 +133,14 @@ public final class VoiceTable {
         String plain = text.toLowerCase(Locale.ROOT)
                 .replace("o'clock", "o clock")
                 .replaceAll("(?<=\\d):00 o clock", " o clock")
-                .replace("meter", "metre")
                 .replaceAll("\\b([a-z])\\.", "$1 ")
                 .replaceAll("\\bpvc\\b", "p v c")
                 .replaceAll("[^a-z0-9' ]", " ")
-                .replace("'", "");
+                .replace("'", "")
+                .replaceAll("\\s+", " ");
+        for (Map.Entry<String, String> alike : ALIKE.entrySet()) {
+            plain = plain.replaceAll("\\b" + alike.getKey() + "\\b", alike.getValue());
+        }
         List<String> words = new ArrayList<>();
         for (String w : plain.strip().split("\\s+")) {
             if (!w.isBlank()) {

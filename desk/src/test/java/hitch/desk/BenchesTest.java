@@ -91,7 +91,7 @@ class BenchesTest extends OpenWindow {
     void theScriptFollowsTheRecipient() throws TimeoutException {
         marked("roots top heavy at 12 ft");
         clickOn("#bench-cut");
-        until(() -> says("It needs a repair."));
+        until(() -> says("your sewer line"));
         clickOn("Buyer");
         until(() -> says("before closing"));
     }

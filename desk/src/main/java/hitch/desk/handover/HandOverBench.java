@@ -11,7 +11,6 @@ import hitch.desk.task.Rank;
 import hitch.desk.task.Task;
 import hitch.desk.task.Tasks;
 import hitch.desk.widget.Labels;
-import hitch.media.film.FilmShape;
 import hitch.store.handover.Delivery;
 import java.io.File;
 import java.io.IOException;
@@ -53,14 +52,15 @@ public final class HandOverBench implements Bench {
     private final VBox made = new VBox(4);
     private final VBox about = new VBox(6);
     private final AskedPane asked;
+    private final FilmChoice film = new FilmChoice();
     private final ScrollPane root;
 
     public HandOverBench(Context desk, ObjectProperty<Recipient> recipient) {
         this.desk = desk;
         this.recipient = recipient;
         this.asked = new AskedPane(desk);
-        VBox page =
-                new VBox(20, Labels.heading("Hand over to the"), recipients(), about, asked, target(), action(), made);
+        VBox page = new VBox(
+                20, Labels.heading("Hand over to the"), recipients(), about, asked, film, target(), action(), made);
         page.getStyleClass().add("page");
         page.setMaxWidth(900);
         root = new ScrollPane(page);
@@ -227,7 +227,7 @@ public final class HandOverBench implements Bench {
                         desk.work().narrator(),
                         Clock.systemUTC(),
                         desk.work().folder().damage())
-                .filming(desk.work().firm().wish(), FilmShape.USUAL);
+                .filming(film.of(desk.work().firm().wish()), film.shape());
         Notices say = desk.work().notices();
         Task begun = desk.work()
                 .tasks()
