@@ -101,7 +101,7 @@ final class FindingScene implements Scene {
         });
     }
 
-    /** How much farther off the finding is than in the held frame, in halves of the bore. */
+    /** How much farther off the finding is than in the held frame, in halves of the bore; negative where it is nearer. */
     private double ahead(FrameRef camera) {
         Optional<Station> now = may.stationAt(camera);
         Optional<Station> held = may.stationAt(shot.frame());
@@ -115,6 +115,10 @@ final class FindingScene implements Scene {
                 .map(PipeSize::bore)
                 .findFirst()
                 .orElse(USUAL_BORE);
-        return now.get().to(held.get()).mm() / (bore.mm() / 2.0);
+        // The lens looks the way that the run went out, also while it is drawn back.
+        int looks = found.flatMap(LocatedFinding::run)
+                .map(r -> r.direction().sign())
+                .orElse(1);
+        return looks * (held.get().mm() - now.get().mm()) / (bore.mm() / 2.0);
     }
 }
