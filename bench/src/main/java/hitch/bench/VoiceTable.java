@@ -61,27 +61,15 @@ public final class VoiceTable {
             "clock");
 
     /** What sounds alike and is told apart by nobody's ear, and words that are written as one or as two. */
-    private static final Map<String, String> ALIKE = Map.of(
-            "know",
-            "no",
-            "a long",
-            "along",
-            "clean out",
-            "cleanout",
-            "drive way",
-            "driveway",
-            "down stream",
-            "downstream",
-            "in ward",
-            "inward",
-            "tie n",
-            "tie in",
-            "meter",
-            "metre",
-            "meters",
-            "metres",
-            "gray",
-            "grey");
+    private static final Map<String, String> ALIKE = Map.ofEntries(
+            Map.entry("know", "no"),
+            Map.entry("past", "passed"),
+            Map.entry("a long", "along"),
+            Map.entry("clean out", "cleanout"),
+            Map.entry("drive way", "driveway"),
+            Map.entry("down stream", "downstream"),
+            Map.entry("meter", "metre"),
+            Map.entry("meters", "metres"));
 
     private VoiceTable() {}
 
