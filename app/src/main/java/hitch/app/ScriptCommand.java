@@ -45,8 +45,8 @@ final class ScriptCommand implements Callable<Integer> {
             Survey survey = HandingOver.survey(folder, recipient, false, terminal);
             Disclosure may = Disclosure.of(survey, recipient);
             Story story = ScriptWriter.write(may, Jobs.wish().lasting(length).seeded(seed));
-            Cutting cutting =
-                    Cutting.of(story, Cutting.Speech.USUAL, s -> may.around(s.frame(), s.before(), s.after()));
+            Cutting cutting = Cutting.of(
+                    story, Cutting.Speech.USUAL, s -> may.footage().around(s.frame(), s.before(), s.after()));
             spec.commandLine().getOut().print(ScriptText.of(story, cutting));
             spec.commandLine().getOut().flush();
         }

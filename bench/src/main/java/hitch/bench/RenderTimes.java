@@ -177,7 +177,7 @@ public final class RenderTimes {
         for (Shot shot : plays) {
             shots.add(shot);
             story = new Story(all.recipient(), all.title(), List.of(new Chapter("film", shots)));
-            cutting = Cutting.of(story, spoken, s -> may.around(s.frame(), s.before(), s.after()));
+            cutting = Cutting.of(story, spoken, s -> may.footage().around(s.frame(), s.before(), s.after()));
             if (cutting.seconds() > SECONDS) {
                 break;
             }

@@ -14,51 +14,21 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Set;
 import java.util.function.Consumer;
+import java.util.stream.Collectors;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /** Whether what the voice says is understood: sentences spoken, and written down again by the recogniser that ships. */
 public final class VoiceTable {
     private static final Allowed WRONG_WORDS = Allowed.most(4);
     private static final Allowed WRONG_FIGURES = Allowed.most(0);
-    private static final Set<String> FIGURES = Set.of(
-            "zero",
-            "one",
-            "two",
-            "three",
-            "four",
-            "five",
-            "six",
-            "seven",
-            "eight",
-            "nine",
-            "ten",
-            "eleven",
-            "twelve",
-            "thirteen",
-            "fourteen",
-            "fifteen",
-            "sixteen",
-            "seventeen",
-            "eighteen",
-            "nineteen",
-            "twenty",
-            "thirty",
-            "forty",
-            "fifty",
-            "sixty",
-            "seventy",
-            "eighty",
-            "ninety",
-            "hundred",
-            "thousand",
-            "point",
-            "half",
-            "quarter",
-            "quarters",
-            "left",
-            "right",
-            "top",
-            "bottom",
-            "clock");
+    /** Every word that a number, a side or a clock position is said with. */
+    private static final Set<String> FIGURES = Stream.concat(
+                    IntStream.rangeClosed(0, 100).mapToObj(Integer::toString),
+                    Stream.of("1000", "0.5", "1/2", "1/4", "3/4", "left right top bottom clock"))
+            .flatMap(n -> Stream.of(SpokenForm.of(n).split(" ")))
+            .filter(w -> !w.equals("a"))
+            .collect(Collectors.toSet());
 
     /** What sounds alike and is told apart by nobody's ear, and words that are written as one or as two. */
     private static final Map<String, String> ALIKE = Map.ofEntries(

@@ -10,15 +10,11 @@ import hitch.core.footage.Watched;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
-import hitch.core.judge.Judge;
 import hitch.core.line.LineFacts;
 import hitch.core.rules.HouseRules;
 import hitch.core.rules.RulePart;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
-import hitch.core.survey.Reckoner;
-import hitch.core.survey.Survey;
-import hitch.core.survey.spoken.Heard;
 import hitch.core.talk.Cue;
 import hitch.core.talk.Spoken;
 import hitch.desk.task.Rank;
@@ -32,11 +28,9 @@ import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import java.nio.file.Path;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CompletableFuture;
-import java.util.concurrent.ConcurrentHashMap;
 import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
@@ -65,8 +59,7 @@ public final class Workspace implements AutoCloseable {
     private final ShortWork shortWork;
     private final ReadOnlyObjectWrapper<Snapshot> snapshot;
     private final StillTaker stills;
-    private final Map<ClipId, Watched> watched = new ConcurrentHashMap<>();
-    private final Map<List<Cue>, Spoken.All> heard = new ConcurrentHashMap<>();
+    private final Learnt learnt = new Learnt();
     private final Tasks tasks = new Tasks(Platform::runLater);
     private final ClipWatch watch;
     private final FirmBook firm;
@@ -82,7 +75,7 @@ public final class Workspace implements AutoCloseable {
         this.notices = notices;
         this.shortWork = new ShortWork(notices);
         this.latest = folder.job();
-        this.snapshot = new ReadOnlyObjectWrapper<>(reckon(folder.history()));
+        this.snapshot = new ReadOnlyObjectWrapper<>(learnt.reckon(folder.history()));
         folder.notices().forEach(notices::say);
         // A still that an undo or a crash left out is taken again.
         stills = new StillTaker(this);
@@ -97,11 +90,6 @@ public final class Workspace implements AutoCloseable {
             thread.setDaemon(true);
             return thread;
         };
-    }
-
-    private Snapshot reckon(JobHistory history) {
-        Survey survey = new Heard(heard).in(Reckoner.survey(history.job(), Map.copyOf(watched)), history.job());
-        return new Snapshot(history, survey, Judge.judge(survey));
     }
 
     /** Tries an adjustment on whatever is shown, without keeping it; null to stop. */
@@ -134,14 +122,14 @@ public final class Workspace implements AutoCloseable {
 
     /** A clip has been looked through: the survey is reckoned again with what was found. */
     void looked(ClipId clip, Watched found) {
-        if (!found.equals(watched.put(clip, found)) && !edits.isShutdown()) {
+        if (learnt.looked(clip, found) && !edits.isShutdown()) {
             change(folder::history);
         }
     }
 
     /** A commentary has been read: the survey is reckoned again with what was said against it. */
     public void heard(List<Cue> cues, Spoken.All said) {
-        if (!said.equals(heard.put(cues, said)) && !edits.isShutdown()) {
+        if (learnt.heard(cues, said) && !edits.isShutdown()) {
             change(folder::history);
         }
     }
@@ -244,7 +232,7 @@ public final class Workspace implements AutoCloseable {
         CompletableFuture<Void> shown = new CompletableFuture<>();
         edits.execute(() -> {
             try {
-                Snapshot next = reckon(how.call());
+                Snapshot next = learnt.reckon(how.call());
                 latest = next.job();
                 Platform.runLater(() -> {
                     snapshot.set(next);

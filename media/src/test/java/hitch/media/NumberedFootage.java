@@ -1,6 +1,13 @@
 package hitch.media;
 
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameIndex;
+import hitch.media.clip.ClipFacts;
+import hitch.media.clip.Fingerprint;
 import hitch.media.render.VideoWriter;
+import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 
@@ -54,5 +61,23 @@ public final class NumberedFootage {
             }
         }
         return number;
+    }
+
+    /** A recorded file as a clip of a job. */
+    public static Clip clip(ClipId id, Path file, ClipFacts facts) throws MediaException, IOException {
+        FrameIndex index = facts.frames();
+        return new Clip(
+                id,
+                file.getFileName().toString(),
+                Fingerprint.of(file, Progress.NONE),
+                Files.size(file),
+                index.base(),
+                index.firstPts(),
+                index.endPts(),
+                index.count(),
+                facts.picture().width(),
+                facts.picture().height(),
+                true,
+                "");
     }
 }

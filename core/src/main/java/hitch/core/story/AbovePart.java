@@ -53,8 +53,12 @@ final class AbovePart {
                         title(found),
                         f.id(),
                         f.frame(),
-                        talk.may().secondsBefore(f.frame(), talk.may().showing().before()),
-                        talk.may().secondsAfter(f.frame(), talk.may().showing().after()),
+                        talk.may()
+                                .footage()
+                                .secondsBefore(f.frame(), talk.may().showing().before()),
+                        talk.may()
+                                .footage()
+                                .secondsAfter(f.frame(), talk.may().showing().after()),
                         Wording.what(found),
                         "",
                         0)
@@ -62,8 +66,12 @@ final class AbovePart {
                         title(found),
                         f.id(),
                         f.frame(),
-                        talk.may().secondsBefore(f.frame(), talk.may().showing().before()),
-                        talk.may().secondsAfter(f.frame(), talk.may().showing().after()),
+                        talk.may()
+                                .footage()
+                                .secondsBefore(f.frame(), talk.may().showing().before()),
+                        talk.may()
+                                .footage()
+                                .secondsAfter(f.frame(), talk.may().showing().after()),
                         Wording.what(found),
                         0,
                         Optional.empty(),

@@ -47,18 +47,26 @@ final class FindingPart {
         String title = f.kind().title() + ", " + talk.place(found);
         if (talk.isRecord()) {
             double[] around = {
-                talk.may().secondsBefore(f.frame(), talk.may().showing().before()),
-                talk.may().secondsAfter(f.frame(), talk.may().showing().after())
+                talk.may()
+                        .footage()
+                        .secondsBefore(f.frame(), talk.may().showing().before()),
+                talk.may()
+                        .footage()
+                        .secondsAfter(f.frame(), talk.may().showing().after())
             };
             return new EvidenceShot(title, f.id(), f.frame(), around[0], around[1], Wording.what(found), "", 0);
         }
-        boolean inPipe = talk.may().isInPipe(f.frame().clip());
+        boolean inPipe = talk.may().footage().isInPipe(f.frame().clip());
         return new FindingShot(
                 title,
                 f.id(),
                 f.frame(),
-                talk.may().secondsBefore(f.frame(), talk.may().showing().before()),
-                talk.may().secondsAfter(f.frame(), talk.may().showing().after()),
+                talk.may()
+                        .footage()
+                        .secondsBefore(f.frame(), talk.may().showing().before()),
+                talk.may()
+                        .footage()
+                        .secondsAfter(f.frame(), talk.may().showing().after()),
                 Wording.what(found),
                 found.weight().knots(),
                 inPipe && f.kind().family() != Family.LIMIT ? f.traits().clock() : Optional.empty(),

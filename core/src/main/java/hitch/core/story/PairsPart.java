@@ -60,6 +60,7 @@ final class PairsPart {
                 .forEach(clips::addAll);
         return talk
                 .may()
+                .footage()
                 .momentsAt(before.branch(), before.extent().orElseThrow().middle())
                 .stream()
                 .filter(f -> clips.contains(f.clip()))

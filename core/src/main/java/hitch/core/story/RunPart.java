@@ -239,8 +239,8 @@ final class RunPart {
             return Optional.empty();
         }
         String branch = next.branch();
-        List<FrameRef> begins = talk.may().momentsAt(branch, here.get());
-        List<FrameRef> ends = talk.may().momentsAt(branch, to.get());
+        List<FrameRef> begins = talk.may().footage().momentsAt(branch, here.get());
+        List<FrameRef> ends = talk.may().footage().momentsAt(branch, to.get());
         return begins.stream()
                 .flatMap(b -> ends.stream()
                         .filter(e -> e.clip().equals(b.clip())
@@ -264,7 +264,7 @@ final class RunPart {
                 .source(from.clip())
                 .map(c -> c.secondsInto(to.pts()) - c.secondsInto(from.pts()))
                 .orElse(0.0);
-        double[] shown = talk.may().around(from, 0, seconds);
+        double[] shown = talk.may().footage().around(from, 0, seconds);
         if (shown[1] < PASSAGE_S) {
             return Optional.empty();
         }

@@ -44,8 +44,12 @@ public record Script(Story story, List<Part> chapters) {
         if (shot instanceof FootageShot f
                 && (change.before().isPresent() || change.after().isPresent())) {
             shot = f.lasting(
-                    change.before().map(s -> may.secondsBefore(f.frame(), s)).orElse(f.before()),
-                    change.after().map(s -> may.secondsAfter(f.frame(), s)).orElse(f.after()));
+                    change.before()
+                            .map(s -> may.footage().secondsBefore(f.frame(), s))
+                            .orElse(f.before()),
+                    change.after()
+                            .map(s -> may.footage().secondsAfter(f.frame(), s))
+                            .orElse(f.after()));
         }
         return new ScriptLine(proposed, shot, change);
     }

@@ -31,7 +31,7 @@ public record ShownFrames(
      * from before it, so the frames themselves are asked too.
      */
     public static ShownFrames of(Cutting.Placed placed, FootageShot shot, FrameIndex frames, int rate, Disclosure may) {
-        double[] around = may.around(shot.frame(), shot.before(), shot.after());
+        double[] around = may.footage().around(shot.frame(), shot.before(), shot.after());
         ShownFrames wished = new ShownFrames(placed, shot, frames, rate, around[0], around[1], 0, frames.count() - 1);
         return new ShownFrames(
                 placed,
@@ -40,8 +40,8 @@ public record ShownFrames(
                 rate,
                 around[0],
                 around[1],
-                may.back(shot.frame(), frames, wished.first()),
-                may.on(shot.frame(), frames, wished.last()));
+                may.footage().back(shot.frame(), frames, wished.first()),
+                may.footage().on(shot.frame(), frames, wished.last()));
     }
 
     /** Whether the frame is held at a moment of the film. */

@@ -173,10 +173,11 @@ class DisclosureTest {
     void footageRoundAFindingStopsAtTheBoundary() {
         Job job = marked();
         FrameRef frame = new FrameRef(Sample.DOWN, 46_000);
-        assertThat(of(job, Recipient.DISTRICT).secondsBefore(frame, 2.5)).isCloseTo(1.0, within(0.05));
-        assertThat(of(job, Recipient.HOMEOWNER).secondsBefore(frame, 2.5))
+        assertThat(of(job, Recipient.DISTRICT).footage().secondsBefore(frame, 2.5))
+                .isCloseTo(1.0, within(0.05));
+        assertThat(of(job, Recipient.HOMEOWNER).footage().secondsBefore(frame, 2.5))
                 .isEqualTo(job.rules().showing().before());
-        assertThat(of(job, Recipient.DISTRICT).secondsAfter(frame, 1.5))
+        assertThat(of(job, Recipient.DISTRICT).footage().secondsAfter(frame, 1.5))
                 .isEqualTo(job.rules().showing().after());
     }
 
@@ -245,13 +246,13 @@ class DisclosureTest {
                 120_000);
         Disclosure district = of(marked(), Recipient.DISTRICT);
         FrameRef frame = new FrameRef(Sample.DOWN, 50_000);
-        assertThat(index.pts(district.back(frame, index, 0))).isBetween(45_000L, 45_040L);
+        assertThat(index.pts(district.footage().back(frame, index, 0))).isBetween(45_000L, 45_040L);
         // The camera turns at sixty seconds and is back at the boundary at seventy-five.
-        assertThat(index.pts(district.on(frame, index, 2999))).isBetween(74_960L, 75_040L);
-        assertThat(district.back(frame, index, 1200)).isEqualTo(1200);
+        assertThat(index.pts(district.footage().on(frame, index, 2999))).isBetween(74_960L, 75_040L);
+        assertThat(district.footage().back(frame, index, 1200)).isEqualTo(1200);
         Disclosure firm = of(marked(), Recipient.FIRM);
-        assertThat(firm.back(frame, index, 7)).isEqualTo(7);
-        assertThat(firm.on(frame, index, 2998)).isEqualTo(2998);
+        assertThat(firm.footage().back(frame, index, 7)).isEqualTo(7);
+        assertThat(firm.footage().on(frame, index, 2998)).isEqualTo(2998);
     }
 
     @Test

@@ -110,7 +110,7 @@ public final class CutBench implements Bench {
 
     /** The story laid out with the voice's usual pace instead of its sound. */
     private static Cutting estimate(Story story, Disclosure may) {
-        return Cutting.of(story, Cutting.Speech.USUAL, s -> may.around(s.frame(), s.before(), s.after()));
+        return Cutting.of(story, Cutting.Speech.USUAL, s -> may.footage().around(s.frame(), s.before(), s.after()));
     }
 
     static String clock(double seconds) {

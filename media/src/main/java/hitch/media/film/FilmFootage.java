@@ -39,7 +39,7 @@ final class FilmFootage implements AutoCloseable {
 
     /** The frame that may be seen for a moment. */
     Picture at(FrameRef frame) throws MediaException {
-        return at(frame.clip(), may.at(frame, frames(frame.clip())));
+        return at(frame.clip(), may.footage().at(frame, frames(frame.clip())));
     }
 
     private FrameReader reader(ClipId clip) throws MediaException {

@@ -32,14 +32,12 @@ import hitch.media.NumberedFootage;
 import hitch.media.Progress;
 import hitch.media.clip.ClipFacts;
 import hitch.media.clip.ClipIndexer;
-import hitch.media.clip.Fingerprint;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.SoundReader;
 import hitch.media.voice.Narrator;
 import hitch.media.voice.Sound;
 import hitch.media.voice.VoiceException;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
@@ -74,19 +72,7 @@ class FilmTest {
         Path file = NumberedFootage.write(folder.resolve("pipe.mp4"), 200);
         ClipFacts facts = ClipIndexer.index(file);
         var index = facts.frames();
-        clip = new Clip(
-                Sample.DOWN,
-                "pipe.mp4",
-                Fingerprint.of(file, Progress.NONE),
-                Files.size(file),
-                index.base(),
-                index.firstPts(),
-                index.endPts(),
-                index.count(),
-                facts.picture().width(),
-                facts.picture().height(),
-                true,
-                "");
+        clip = NumberedFootage.clip(Sample.DOWN, file, facts);
         sources = Map.of(Sample.DOWN, new StoryRenderer.Source(file, facts.index()));
         Job job = Sample.job()
                 .with(new Edit.PutClip(clip))
@@ -112,7 +98,7 @@ class FilmTest {
     private static StoryRenderer.Film film(Story story, Narrator narrator) throws MediaException {
         SpokenStory spoken =
                 SpokenStory.speak(story.shots().stream().map(Shot::narration).toList(), narrator, Progress.NONE);
-        Cutting cutting = Cutting.of(story, spoken, s -> may().around(s.frame(), s.before(), s.after()));
+        Cutting cutting = Cutting.of(story, spoken, s -> may().footage().around(s.frame(), s.before(), s.after()));
         return new StoryRenderer.Film(story, may(), cutting, spoken, sources, FilmMap.of(survey));
     }
 

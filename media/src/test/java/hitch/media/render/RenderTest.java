@@ -21,7 +21,6 @@ import hitch.media.Progress;
 import hitch.media.clip.ClipFacts;
 import hitch.media.clip.ClipIndex;
 import hitch.media.clip.ClipIndexer;
-import hitch.media.clip.Fingerprint;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
 import hitch.media.voice.Narrator;
@@ -61,19 +60,7 @@ class RenderTest {
         ClipFacts facts = ClipIndexer.index(file);
         whole = facts.index();
         index = facts.frames();
-        clip = new Clip(
-                Sample.DOWN,
-                "pipe.mp4",
-                Fingerprint.of(file, Progress.NONE),
-                Files.size(file),
-                index.base(),
-                index.firstPts(),
-                index.endPts(),
-                index.count(),
-                facts.picture().width(),
-                facts.picture().height(),
-                true,
-                "");
+        clip = NumberedFootage.clip(Sample.DOWN, file, facts);
         Job job = Sample.job()
                 .with(new Edit.PutClip(clip))
                 .with(new Edit.PutRun(Sample.run("street run", Direction.WITH_FLOW, Sample.DOWN)));

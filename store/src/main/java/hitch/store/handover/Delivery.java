@@ -110,7 +110,7 @@ public final class Delivery {
         Map<ClipId, StoryRenderer.Source> sources = sources(may, story, progress.part(0.25, 0.28));
         Files.createDirectories(out.resolve("stills"));
         stills(may, sources, out, progress.part(0.28, 0.31));
-        Cutting cutting = Cutting.of(story, spoken, s -> may.around(s.frame(), s.before(), s.after()));
+        Cutting cutting = Cutting.of(story, spoken, s -> may.footage().around(s.frame(), s.before(), s.after()));
         String name = FileNames.safe(may.title()) + "-" + may.recipient().word();
         Path video = out.resolve(name + ".mp4");
         StoryRenderer.render(
@@ -212,7 +212,7 @@ public final class Delivery {
             StoryRenderer.Source source = sources.get(found.finding().frame().clip());
             try (FrameReader reader = new FrameReader(source.file(), source.index())) {
                 Picture stored = reader.frame(
-                        may.at(found.finding().frame(), source.index().frames()));
+                        may.footage().at(found.finding().frame(), source.index().frames()));
                 ClipId clip = found.finding().frame().clip();
                 String name = FindingRow.stillName(found);
                 Still.save(SeenPicture.of(may, clip, stored), out.resolve(name));

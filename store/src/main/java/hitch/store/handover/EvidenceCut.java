@@ -96,10 +96,10 @@ public final class EvidenceCut {
         footage.verify(clip, progress.part(0, 0.1));
         ClipIndex whole = footage.clipIndex(clip);
         FrameIndex index = whole.frames();
-        int first =
-                may.back(frame, index, index.numberAt(frame.pts() - index.base().ticks(before)));
-        int last =
-                may.on(frame, index, index.numberAt(frame.pts() + index.base().ticks(after)));
+        int first = may.footage()
+                .back(frame, index, index.numberAt(frame.pts() - index.base().ticks(before)));
+        int last = may.footage()
+                .on(frame, index, index.numberAt(frame.pts() + index.base().ticks(after)));
         Seen.refuseUnknown(may, clip);
         boolean covered = may.covered(clip.id()).stream().anyMatch(w -> w.isWithin(index.pts(first), index.pts(last)));
         OptionalInt key = form == Form.UNTOUCHED && !covered ? keyframe(frame, index, first) : OptionalInt.empty();
@@ -149,7 +149,7 @@ public final class EvidenceCut {
      */
     private OptionalInt keyframe(FrameRef frame, FrameIndex index, int first) {
         int before = index.keyBefore(first);
-        if (index.isKey(before) && may.back(frame, index, before) == before) {
+        if (index.isKey(before) && may.footage().back(frame, index, before) == before) {
             return OptionalInt.of(before);
         }
         return IntStream.rangeClosed(first, index.numberAt(frame.pts()))
