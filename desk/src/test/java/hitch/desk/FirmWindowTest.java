@@ -7,6 +7,9 @@ import hitch.core.rules.HouseRules;
 import hitch.store.FirmFolder;
 import java.nio.file.Path;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
+import javafx.scene.control.Label;
+import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import org.junit.jupiter.api.Test;
@@ -67,5 +70,28 @@ class FirmWindowTest extends OpenWindow {
                 .isTrue();
         clickOn(named("Remove the recipient Tree surgeon"));
         until(() -> job().work().firm().recipients().equals(Recipient.STANDARD));
+    }
+
+    /** A firm's own sentence is said in its scripts; one that asks for what is not told is refused, and the last stands. */
+    @Test
+    void aFirmsOwnSentencesAreSaid() throws Exception {
+        clickOn("#open-firm");
+        phrases("[greeting/owner]\nGood day from all of us at {property}.");
+        until(() -> job().work().firm().phrasesProperty().get().lines().containsKey("greeting/owner"));
+        phrases("[greeting/owner]\nGood day, {name}.");
+        until(() -> lookup((Node n) -> n instanceof Label l && l.getText().contains("and not {name}"))
+                .tryQuery()
+                .isPresent());
+        assertThat(job().work().firm().wish().phrases().of("greeting", "owner"))
+                .containsExactly("Good day from all of us at {property}.");
+    }
+
+    private void phrases(String text) {
+        interact(() -> {
+            TextArea field = lookup("#own-phrases").queryAs(TextArea.class);
+            field.requestFocus();
+            field.setText(text);
+            lookup("#own-words").query().requestFocus();
+        });
     }
 }

@@ -74,9 +74,9 @@ public record PhraseBook(Map<String, List<String>> lines) {
             Set<String> slots = slots(ours);
             for (String slot : slots(said)) {
                 if (!slots.contains(slot)) {
-                    throw new IllegalArgumentException("[" + heading + "] is told "
-                            + (slots.isEmpty() ? "nothing to fill in" : String.join(", ", slots)) + ", and not {" + slot
-                            + "}.");
+                    throw new IllegalArgumentException("Under [" + heading + "] "
+                            + (slots.isEmpty() ? "nothing" : "only {" + String.join("}, {", slots) + "}")
+                            + " is filled in, and not {" + slot + "}.");
                 }
             }
         });
