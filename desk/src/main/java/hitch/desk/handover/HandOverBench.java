@@ -60,7 +60,7 @@ public final class HandOverBench implements Bench {
         this.recipient = recipient;
         this.asked = new AskedPane(desk);
         VBox page = new VBox(
-                20, Labels.heading("Hand over to the"), recipients(), about, asked, film, target(), action(), made);
+                14, Labels.heading("Hand over to the"), recipients(), about, asked, film, target(), action(), made);
         page.getStyleClass().add("page");
         page.setMaxWidth(900);
         root = new ScrollPane(page);
