@@ -64,16 +64,19 @@ class RunWindowTest extends OpenWindow {
         assertThat(survey().line().way("kitchen")).isPresent();
     }
 
+    /** Into one field and the same: the form may be built anew before it is looked for again. */
+    private static void put(TextField field, String text) {
+        field.setText(text);
+        field.fireEvent(new javafx.event.ActionEvent());
+    }
+
     @Test
     void twoQuickEditsOfOneRunBothStay() throws TimeoutException {
         clickOn("#bench-load");
         interact(() -> {
-            ((TextField) named("Lip to pipe")).setText("1.5");
-            named("Lip to pipe").fireEvent(new javafx.event.ActionEvent());
-            ((TextField) named("Where")).setText("by the hedge");
-            named("Where").fireEvent(new javafx.event.ActionEvent());
-            ((TextField) named("Opening used")).setText("two-way cleanout");
-            named("Opening used").fireEvent(new javafx.event.ActionEvent());
+            put((TextField) named("Lip to pipe"), "1.5");
+            put((TextField) named("Where"), "by the hedge");
+            put((TextField) named("Opening used"), "two-way cleanout");
         });
         until(() -> run().opening().kind().equals("two-way cleanout"));
         assertThat(run().zero().riser()).isEqualTo(Distance.feet(1.5));
