@@ -5,7 +5,7 @@ import hitch.core.disclosure.Recipient;
 import hitch.core.story.Length;
 import hitch.core.survey.Survey;
 import hitch.media.film.FilmShape;
-import hitch.media.voice.KeptSpeech;
+import hitch.store.FirmFolder;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.handover.Delivery;
@@ -68,13 +68,15 @@ final class DeliverCommand implements Callable<Integer> {
             Survey survey = HandingOver.survey(folder, recipient, showWriting, terminal);
             HandingOver.tell(
                     Disclosure.of(survey, recipient), survey, spec.commandLine().getErr());
+            FirmFolder firm = Jobs.firm();
             Delivery delivery = new Delivery(
                             survey,
                             new Footage(folder.folder()),
-                            new KeptSpeech(Voice.narrator(), folder.speech()),
+                            firm.voices().narrator(Voice.narrator(), folder.speech(), recipient),
                             Clock.systemUTC(),
                             folder.damage())
-                    .filming(Jobs.wish().lasting(length).seeded(seed), large ? FilmShape.LARGE : FilmShape.USUAL);
+                    .filming(Jobs.wish().lasting(length).seeded(seed), large ? FilmShape.LARGE : FilmShape.USUAL)
+                    .inColourOf(firm.profile());
             Path video = delivery.write(recipient, out, terminal);
             delivery.silence()
                     .ifPresent(why -> spec.commandLine()

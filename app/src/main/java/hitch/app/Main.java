@@ -5,7 +5,6 @@ import hitch.core.exchange.Symbols;
 import hitch.core.story.Length;
 import hitch.media.MediaException;
 import hitch.store.DataFolder;
-import hitch.store.FirmFolder;
 import hitch.store.StoreException;
 import java.nio.file.InvalidPathException;
 import java.nio.file.Path;
@@ -121,7 +120,7 @@ public final class Main implements Runnable {
     private static Recipient recipient(String word) {
         List<Recipient> all;
         try {
-            all = new FirmFolder(DataFolder.path()).recipients();
+            all = Jobs.firm().recipients();
         } catch (StoreException e) {
             throw new CommandLine.TypeConversionException(e.getMessage());
         }

@@ -16,6 +16,7 @@ import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
+import hitch.media.draw.Palette;
 import hitch.media.film.FilmShape;
 import hitch.media.film.FilmSink;
 import hitch.media.film.SpokenStory;
@@ -24,7 +25,7 @@ import hitch.media.render.VideoWriter;
 import hitch.media.voice.Narrator;
 import hitch.media.voice.NeuralVoice;
 import hitch.media.voice.Sound;
-import hitch.media.voice.Speaker;
+import hitch.media.voice.Speaking;
 import hitch.models.ModelFolder;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
@@ -189,12 +190,12 @@ public final class RenderTimes {
                 sources.put(clip.id(), new StoryRenderer.Source(footage.file(clip), footage.clipIndex(clip)));
             }
         }
-        return new StoryRenderer.Film(story, may, cutting, spoken, sources, FilmMap.of(survey));
+        return new StoryRenderer.Film(story, may, cutting, spoken, sources, FilmMap.of(survey), Palette.SLATE);
     }
 
     private static void spoken(StoryRenderer.Film film, Path models, LongSupplier clock, Consumer<String> say)
             throws MediaException {
-        NeuralVoice voice = new NeuralVoice(new ModelFolder(models), Speaker.WARM, 1);
+        NeuralVoice voice = new NeuralVoice(new ModelFolder(models), Speaking.USUAL);
         voice.speak("One word.");
         long start = clock.getAsLong();
         double heard = 0;

@@ -5,7 +5,7 @@ import hitch.media.MediaException;
 import hitch.media.ears.Recogniser;
 import hitch.media.voice.Narrator;
 import hitch.media.voice.NeuralVoice;
-import hitch.media.voice.Speaker;
+import hitch.media.voice.Speaking;
 import hitch.models.ModelFolder;
 import java.nio.file.Path;
 import java.util.ArrayList;
@@ -48,7 +48,7 @@ public final class VoiceTable {
      */
     public static void run(List<String> sentences, Path data, Consumer<String> say) throws MediaException {
         ModelFolder models = new ModelFolder(data);
-        NeuralVoice voice = new NeuralVoice(models, Speaker.WARM, 0.97);
+        NeuralVoice voice = new NeuralVoice(models, Speaking.USUAL);
         int words = 0;
         int wrong = 0;
         int figures = 0;

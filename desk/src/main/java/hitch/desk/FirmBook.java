@@ -6,6 +6,7 @@ import hitch.core.story.StoryWish;
 import hitch.core.story.words.PhraseBook;
 import hitch.store.FirmFolder;
 import hitch.store.FirmProfile;
+import hitch.store.FirmVoices;
 import hitch.store.StoreException;
 import java.nio.file.Path;
 import java.util.List;
@@ -26,6 +27,7 @@ public final class FirmBook {
     private final ReadOnlyObjectWrapper<HouseRules> rules = new ReadOnlyObjectWrapper<>(HouseRules.DEFAULT);
     private final ReadOnlyObjectWrapper<FirmProfile> profile = new ReadOnlyObjectWrapper<>(FirmProfile.BLANK);
     private final ReadOnlyObjectWrapper<PhraseBook> phrases = new ReadOnlyObjectWrapper<>(PhraseBook.EMPTY);
+    private final ReadOnlyObjectWrapper<FirmVoices> voices = new ReadOnlyObjectWrapper<>(FirmVoices.SHIPPED);
     private final ReadOnlyLongWrapper picturesKept = new ReadOnlyLongWrapper();
     private final ObservableList<Recipient> recipients = FXCollections.observableArrayList(Recipient.STANDARD);
 
@@ -36,6 +38,7 @@ public final class FirmBook {
         read(folder::recipients, recipients::setAll);
         read(folder::profile, profile::set);
         read(folder::phrases, phrases::set);
+        read(folder::voices, voices::set);
     }
 
     /** Who the firm is. */
@@ -76,6 +79,20 @@ public final class FirmBook {
         return phrases.getReadOnlyProperty();
     }
 
+    /** Who speaks in the firm's films. */
+    public ReadOnlyObjectProperty<FirmVoices> voicesProperty() {
+        return voices.getReadOnlyProperty();
+    }
+
+    public void keep(FirmVoices next) {
+        work.inBackground(
+                () -> {
+                    folder.keep(next);
+                    return next;
+                },
+                voices::set);
+    }
+
     /** How the firm's films are wished for. */
     public StoryWish wish() {
         return StoryWish.USUAL.phrased(phrases.get());
@@ -112,6 +129,7 @@ public final class FirmBook {
                     read(folder::recipients, recipients::setAll);
                     read(folder::profile, profile::set);
                     read(folder::phrases, phrases::set);
+                    read(folder::voices, voices::set);
                     picturesKept.set(picturesKept.get() + 1);
                     work.notices()
                             .say("The firm of " + f.getFileName()

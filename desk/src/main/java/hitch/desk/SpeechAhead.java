@@ -20,7 +20,6 @@ import org.slf4j.LoggerFactory;
 public final class SpeechAhead implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(SpeechAhead.class);
 
-    private final Narrator narrator;
     private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
         Thread made = Workspace.daemon("speech").newThread(work);
         made.setPriority(Thread.MIN_PRIORITY);
@@ -28,21 +27,17 @@ public final class SpeechAhead implements AutoCloseable {
     });
     private final AtomicLong wish = new AtomicLong();
 
-    SpeechAhead(Narrator narrator) {
-        this.narrator = narrator;
-    }
-
-    /** Speaks every sentence of these narrations that was not spoken yet. */
-    public void of(List<String> narrations) {
+    /** Has a narrator speak every sentence of these narrations that was not spoken yet. */
+    public void of(List<String> narrations, Narrator narrator) {
         Set<String> sentences = new LinkedHashSet<>();
         narrations.forEach(n -> sentences.addAll(Sentences.of(n)));
         long mine = wish.incrementAndGet();
         if (!thread.isShutdown()) {
-            thread.execute(() -> speak(sentences, mine));
+            thread.execute(() -> speak(sentences, narrator, mine));
         }
     }
 
-    private void speak(Set<String> sentences, long mine) {
+    private void speak(Set<String> sentences, Narrator narrator, long mine) {
         try {
             for (String sentence : sentences) {
                 if (wish.get() != mine) {

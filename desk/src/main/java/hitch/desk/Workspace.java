@@ -1,6 +1,7 @@
 package hitch.desk;
 
 import hitch.core.decide.Decision;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.footage.Adjustment;
@@ -20,7 +21,6 @@ import hitch.core.talk.Spoken;
 import hitch.desk.task.Rank;
 import hitch.desk.task.Task;
 import hitch.desk.task.Tasks;
-import hitch.media.voice.KeptSpeech;
 import hitch.media.voice.Narrator;
 import hitch.store.FirmFolder;
 import hitch.store.Footage;
@@ -69,8 +69,8 @@ public final class Workspace implements AutoCloseable {
 
     public Workspace(JobFolder folder, Notices notices, Narrator narrator, FirmFolder firm) {
         this.folder = folder;
-        this.narrator = new KeptSpeech(narrator, folder.speech());
-        this.speech = new SpeechAhead(this.narrator);
+        this.narrator = narrator;
+        this.speech = new SpeechAhead();
         this.footage = new Footage(folder.folder());
         this.notices = notices;
         this.shortWork = new ShortWork(notices);
@@ -150,8 +150,13 @@ public final class Workspace implements AutoCloseable {
         return footage;
     }
 
-    /** Who speaks what is handed over. */
-    public Narrator narrator() {
+    /** Who speaks to a recipient, as the firm chose; what is spoken is kept in the job. */
+    public Narrator narrator(Recipient to) {
+        return firm.voicesProperty().get().narrator(narrator, folder.speech(), to);
+    }
+
+    /** Who speaks where nobody chose another, and keeps nothing of it. */
+    public Narrator voice() {
         return narrator;
     }
 

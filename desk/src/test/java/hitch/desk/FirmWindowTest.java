@@ -4,7 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.disclosure.Recipient;
 import hitch.core.rules.HouseRules;
+import hitch.media.voice.Speaker;
 import hitch.store.FirmFolder;
+import hitch.store.FirmVoices;
 import java.nio.file.Path;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
@@ -86,12 +88,51 @@ class FirmWindowTest extends OpenWindow {
                 .containsExactly("Good day from all of us at {property}.");
     }
 
-    private void phrases(String text) {
+    /** The voice is chosen for everybody and for one recipient, and names are listed; what cannot be is told and not kept. */
+    @Test
+    void whoSpeaksIsChosenForEverybodyAndForOne() throws Exception {
+        clickOn("#open-firm");
+        choose("Who speaks", Speaker.CLEAR);
+        until(() -> voices().usual().speaker() == Speaker.CLEAR);
+        choose("To whom this voice speaks", "district");
+        choose("Who speaks", Speaker.DEEP);
+        until(() -> voices().speaking(Recipient.DISTRICT).speaker() == Speaker.DEEP);
+        assertThat(voices().speaking(Recipient.BUYER).speaker()).isEqualTo(Speaker.CLEAR);
+        put("#said-as", "Marrowby = Marra bee");
+        until(() -> voices().said().of("Marrowby").equals("Marra bee"));
+        put("#said-as", "Marrowby");
+        until(() -> lookup((Node n) -> n instanceof Label l && l.getText().contains("The names were left"))
+                .tryQuery()
+                .isPresent());
+        assertThat(new FirmFolder(folder.resolve("data")).voices()).isEqualTo(voices());
+    }
+
+    /** What ships is put into the field to be changed, once. */
+    @Test
+    void aShippedHeadingIsWhereOnesOwnSentencesBegin() {
+        clickOn("#open-firm");
+        choose("A heading whose shipped sentences are put into the field, to be changed", "greeting/owner");
+        TextArea field = lookup("#own-phrases").queryAs(TextArea.class);
+        assertThat(field.getText()).startsWith("[greeting/owner]").contains("{property}");
+        String once = field.getText();
+        choose("A heading whose shipped sentences are put into the field, to be changed", "greeting/owner");
+        assertThat(field.getText()).isEqualTo(once);
+    }
+
+    private FirmVoices voices() {
+        return job().work().firm().voicesProperty().get();
+    }
+
+    private void put(String area, String text) {
         interact(() -> {
-            TextArea field = lookup("#own-phrases").queryAs(TextArea.class);
+            TextArea field = lookup(area).queryAs(TextArea.class);
             field.requestFocus();
             field.setText(text);
             lookup("#own-words").query().requestFocus();
         });
+    }
+
+    private void phrases(String text) {
+        put("#own-phrases", text);
     }
 }

@@ -42,10 +42,10 @@ class SpeechAheadTest {
     @Test
     void theLatestWishStandsAndTheVoiceRestsBehindIt() throws InterruptedException {
         Waiting voice = new Waiting();
-        try (SpeechAhead ahead = new SpeechAhead(voice)) {
-            ahead.of(List.of("Roots at 12.0 ft. More roots."));
+        try (SpeechAhead ahead = new SpeechAhead()) {
+            ahead.of(List.of("Roots at 12.0 ft. More roots."), voice);
             assertThat(voice.begun.await(10, TimeUnit.SECONDS)).isTrue();
-            ahead.of(List.of("A crack. A crack.", "Grease."));
+            ahead.of(List.of("A crack. A crack.", "Grease."), voice);
             voice.on.countDown();
             assertThat(voice.rested.await(10, TimeUnit.SECONDS)).isTrue();
             assertThat(voice.said).containsExactly("Roots at twelve feet.", "A crack.", "Grease.");
@@ -55,11 +55,11 @@ class SpeechAheadTest {
     @Test
     void nothingIsSpokenOnceTheJobIsLeft() throws InterruptedException {
         Waiting voice = new Waiting();
-        SpeechAhead ahead = new SpeechAhead(voice);
-        ahead.of(List.of("One. Two."));
+        SpeechAhead ahead = new SpeechAhead();
+        ahead.of(List.of("One. Two."), voice);
         assertThat(voice.begun.await(10, TimeUnit.SECONDS)).isTrue();
         ahead.close();
-        ahead.of(List.of("Three."));
+        ahead.of(List.of("Three."), voice);
         assertThat(voice.said).containsExactly("One.");
     }
 }

@@ -25,10 +25,11 @@ public final class FirmFolder {
     static final String PRICES = "prices.csv";
     static final String PROFILE = "firm.txt";
     static final String PHRASES = "phrases.txt";
+    static final String VOICES = "voices.txt";
 
     /** Everything a firm can keep, by file. */
     private static final List<String> ALL =
-            List.of(PROFILE, RULES, PRICES, RECIPIENTS, PHRASES, Picture.LOGO.file(), Picture.SIGNATURE.file());
+            List.of(PROFILE, RULES, PRICES, RECIPIENTS, PHRASES, VOICES, Picture.LOGO.file(), Picture.SIGNATURE.file());
 
     /** A picture that stands for the firm. */
     public enum Picture {
@@ -84,6 +85,15 @@ public final class FirmFolder {
         write(PHRASES, phrases.text());
     }
 
+    /** Who speaks in the firm's films; the voice that ships where it chose none. */
+    public FirmVoices voices() throws StoreException {
+        return read(VOICES, FirmVoices::parse).orElse(FirmVoices.SHIPPED);
+    }
+
+    public void keep(FirmVoices voices) throws StoreException {
+        write(VOICES, voices.text());
+    }
+
     /** Where a picture of the firm is; empty where it has none. */
     public Optional<Path> picture(Picture which) {
         return Optional.of(folder.resolve(which.file())).filter(Files::isRegularFile);
@@ -114,6 +124,7 @@ public final class FirmFolder {
             parse(parts, RECIPIENTS, RecipientsText::parse);
             parse(parts, PROFILE, FirmProfile::parse);
             parse(parts, PHRASES, PhraseBook::own);
+            parse(parts, VOICES, FirmVoices::parse);
         } catch (IllegalArgumentException e) {
             throw new StoreException("Nothing was taken: " + e.getMessage(), e);
         }

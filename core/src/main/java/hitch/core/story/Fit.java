@@ -1,5 +1,7 @@
 package hitch.core.story;
 
+import hitch.core.disclosure.Disclosure;
+import hitch.core.job.ShotChange;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.HashSet;
@@ -33,21 +35,23 @@ final class Fit {
 
     private final List<Part> parts;
     private final StoryWish wish;
+    private final Disclosure may;
     private final Cutting.Footage footage;
     private final Set<Telling> told = new HashSet<>();
     private final Set<Said> said = java.util.Collections.newSetFromMap(new java.util.IdentityHashMap<>());
 
-    private Fit(List<Part> parts, StoryWish wish, Cutting.Footage footage) {
+    private Fit(List<Part> parts, StoryWish wish, Disclosure may) {
         this.parts = parts;
         this.wish = wish;
-        this.footage = footage;
+        this.may = may;
+        this.footage = s -> may.footage().around(s.frame(), s.before(), s.after());
     }
 
     /** The chapters as they are told, and the titles of what is not. */
     record Fitted(List<Chapter> chapters, List<String> left) {}
 
-    static Fitted of(List<Part> parts, StoryWish wish, Cutting.Footage footage) {
-        return new Fit(parts, wish, footage).fitted();
+    static Fitted of(List<Part> parts, StoryWish wish, Disclosure may) {
+        return new Fit(parts, wish, may).fitted();
     }
 
     private Fitted fitted() {
@@ -85,6 +89,11 @@ final class Fit {
         return parts.stream().flatMap(p -> p.tellings().stream()).toList();
     }
 
+    /** What a person changed in a telling's shot. */
+    private ShotChange change(Telling t) {
+        return may.change(t.shot().key());
+    }
+
     /** Takes what is worth most as long as there is time, at its shortest; then more words likewise. */
     private void choose(double target) {
         double spent = 0;
@@ -96,7 +105,8 @@ final class Fit {
                     t.said().stream().filter(s -> s.rank() == Said.NEEDED).toList();
             said.addAll(needed);
             double takes = seconds(t, 0);
-            if (t.isNeeded() || spent + takes <= target) {
+            // Whoever wrote words of their own wants them said.
+            if (t.isNeeded() || change(t).narration().isPresent() || spent + takes <= target) {
                 told.add(t);
                 spent += takes;
             } else {
@@ -143,7 +153,10 @@ final class Fit {
     }
 
     private double seconds(Telling t, double moves) {
-        Shot shot = shot(t, moves, true);
+        if (change(t).leftOut()) {
+            return 0;
+        }
+        Shot shot = ScriptLine.changed(shot(t, moves, true), may);
         return Cutting.placed(shot, 0, wish.speech().of(shot.narration()), footage)
                 .end();
     }

@@ -1,7 +1,6 @@
 package hitch.core.story;
 
 import hitch.core.disclosure.Disclosure;
-import hitch.core.job.ShotChange;
 import java.util.List;
 
 /**
@@ -34,24 +33,10 @@ public record Script(Story story, List<Part> chapters) {
                 proposed.chapters().stream()
                         .map(c -> new Part(
                                 c.title(),
-                                c.shots().stream().map(s -> line(s, may)).toList()))
+                                c.shots().stream()
+                                        .map(s -> ScriptLine.of(s, may))
+                                        .toList()))
                         .toList());
-    }
-
-    private static ScriptLine line(Shot proposed, Disclosure may) {
-        ShotChange change = may.change(proposed.key());
-        Shot shot = change.narration().map(proposed::saying).orElse(proposed);
-        if (shot instanceof FootageShot f
-                && (change.before().isPresent() || change.after().isPresent())) {
-            shot = f.lasting(
-                    change.before()
-                            .map(s -> may.footage().secondsBefore(f.frame(), s))
-                            .orElse(f.before()),
-                    change.after()
-                            .map(s -> may.footage().secondsAfter(f.frame(), s))
-                            .orElse(f.after()));
-        }
-        return new ScriptLine(proposed, shot, change);
     }
 
     public List<ScriptLine> lines() {

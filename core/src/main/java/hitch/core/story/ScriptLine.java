@@ -1,5 +1,6 @@
 package hitch.core.story;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.job.ShotChange;
 
 /**
@@ -10,6 +11,28 @@ import hitch.core.job.ShotChange;
  * @param change what was changed
  */
 public record ScriptLine(Shot proposed, Shot shot, ShotChange change) {
+    /** A proposed shot with what a person changed in it for whom it is told to. */
+    static ScriptLine of(Shot proposed, Disclosure may) {
+        return new ScriptLine(proposed, changed(proposed, may), may.change(proposed.key()));
+    }
+
+    /** The shot as it is told. */
+    static Shot changed(Shot proposed, Disclosure may) {
+        ShotChange change = may.change(proposed.key());
+        Shot shot = change.narration().map(proposed::saying).orElse(proposed);
+        if (shot instanceof FootageShot f
+                && (change.before().isPresent() || change.after().isPresent())) {
+            return f.lasting(
+                    change.before()
+                            .map(s -> may.footage().secondsBefore(f.frame(), s))
+                            .orElse(f.before()),
+                    change.after()
+                            .map(s -> may.footage().secondsAfter(f.frame(), s))
+                            .orElse(f.after()));
+        }
+        return shot;
+    }
+
     public boolean isLeftOut() {
         return change.leftOut();
     }

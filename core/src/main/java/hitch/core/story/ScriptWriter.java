@@ -73,7 +73,7 @@ public final class ScriptWriter {
         ClosingPart closing = new ClosingPart(talk);
         closing.whatToDo().ifPresent(parts::add);
         parts.add(closing.closing(may.findings()));
-        Fit.Fitted fitted = Fit.of(parts, wish, s -> may.footage().around(s.frame(), s.before(), s.after()));
+        Fit.Fitted fitted = Fit.of(parts, wish, may);
         return new Story(may.recipient(), may.title(), fitted.chapters(), fitted.left());
     }
 

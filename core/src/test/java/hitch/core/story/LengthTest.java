@@ -1,11 +1,14 @@
 package hitch.core.story;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.LineJob;
 import hitch.core.Sample;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
 import hitch.core.measure.Station;
 import hitch.core.run.Direction;
 import hitch.core.sketch.FilmMap;
@@ -34,6 +37,33 @@ class LengthTest {
         Story quick = ScriptWriter.write(may, wish);
         Story slow = ScriptWriter.write(may, wish.spokenBy(s -> 2 * Cutting.Speech.USUAL.seconds(s)));
         assertThat(slow.left().size()).isGreaterThan(quick.left().size());
+    }
+
+    /** Words of one's own are told and counted, and what is left out gives its time to the rest. */
+    @Test
+    void aLengthIsKeptWithWordsOfOnesOwnAndShotsLeftOut() {
+        StoryWish wish = StoryWish.USUAL.lasting(Length.of("75").orElseThrow());
+        Job job = Sample.marked();
+        Disclosure may = Disclosure.of(Reckoner.survey(job), Recipient.HOMEOWNER);
+        ScriptLine line = Script.of(may, wish).lines().getFirst();
+        String own = "We have known this house for many years, and its line for as long as we have known the house.";
+        Job changed = job.with(new Edit.ChangeShot(
+                "homeowner",
+                line.proposed().key(),
+                line.change().saying(own, line.proposed().facts())));
+        Disclosure now = Disclosure.of(Reckoner.survey(changed), Recipient.HOMEOWNER);
+        assertThat(seconds(ScriptWriter.write(now, wish), now)).isCloseTo(75, within(3.0));
+        assertThat(ScriptWriter.write(now, wish).shots().getFirst().narration()).isEqualTo(own);
+        Job without = job.with(new Edit.ChangeShot(
+                "homeowner", line.proposed().key(), line.change().leftOut(true)));
+        Disclosure then = Disclosure.of(Reckoner.survey(without), Recipient.HOMEOWNER);
+        assertThat(seconds(ScriptWriter.write(then, wish), then)).isCloseTo(75, within(3.0));
+        assertThat(Script.of(then, wish).lines()).as("to be told again").anyMatch(ScriptLine::isLeftOut);
+    }
+
+    private static double seconds(Story story, Disclosure may) {
+        return Cutting.of(story, Cutting.Speech.USUAL, s -> may.footage().around(s.frame(), s.before(), s.after()))
+                .seconds();
     }
 
     /** Pipe without anything on it is gone along quickly; where something small lies on it, nobody says that it is plain. */

@@ -100,7 +100,9 @@ public final class CutBench implements Bench {
         length.setText(clock(estimate(script.told(), may).seconds()));
         desk.work()
                 .speech()
-                .of(script.told().shots().stream().map(Shot::narration).toList());
+                .of(
+                        script.told().shots().stream().map(Shot::narration).toList(),
+                        desk.work().narrator(recipient.get()));
         rows.getChildren().clear();
         for (Script.Part chapter : script.chapters()) {
             rows.getChildren().add(Labels.of(chapter.title(), "chapter"));

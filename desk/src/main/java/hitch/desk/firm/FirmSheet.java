@@ -40,7 +40,8 @@ public final class FirmSheet extends VBox {
                 new FirmRules(desk),
                 new PriceField(desk),
                 new OwnWords(desk),
-                new OwnPhrases(desk));
+                new OwnPhrases(desk),
+                new FirmVoice(desk));
         side.getStyleClass().add("page");
         ScrollPane right = new ScrollPane(side);
         right.setFitToWidth(true);

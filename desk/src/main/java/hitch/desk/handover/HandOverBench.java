@@ -224,10 +224,11 @@ public final class HandOverBench implements Bench {
         Delivery delivery = new Delivery(
                         desk.work().now().survey(),
                         desk.work().footage(),
-                        desk.work().narrator(),
+                        desk.work().narrator(whom),
                         Clock.systemUTC(),
                         desk.work().folder().damage())
-                .filming(film.of(desk.work().firm().wish()), film.shape());
+                .filming(film.of(desk.work().firm().wish()), film.shape())
+                .inColourOf(desk.work().firm().profileProperty().get());
         Notices say = desk.work().notices();
         Task begun = desk.work()
                 .tasks()

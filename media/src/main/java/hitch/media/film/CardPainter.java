@@ -4,6 +4,7 @@ import hitch.core.story.CardShot;
 import hitch.media.draw.Palette;
 import hitch.media.draw.Pen;
 import hitch.media.draw.Typefaces;
+import java.awt.Color;
 import java.util.List;
 
 /** Draws a card: a paper sheet with a rope down its left edge and labelled rows. */
@@ -21,8 +22,8 @@ final class CardPainter {
 
     private CardPainter() {}
 
-    static void paint(CardShot card, String footer, Pen pen) {
-        pen.fill(Palette.SLATE, 0, 0, 40, FilmShape.SHEET);
+    static void paint(CardShot card, String footer, Color cards, Pen pen) {
+        pen.fill(cards, 0, 0, 40, FilmShape.SHEET);
         pen.fill(Palette.ROPE, 17, 0, 6, FilmShape.SHEET);
         pen.line(card.title(), Typefaces.bold(52), Palette.INK, LEFT, 112, RIGHT - LEFT);
         // The rows take the largest type at which all of them still fit.

@@ -1,9 +1,10 @@
 package hitch.media.film;
 
 import hitch.core.story.CardShot;
+import java.awt.Color;
 
 /** A card, which stands. */
-record CardScene(CardShot shot, String footer) implements Scene {
+record CardScene(CardShot shot, String footer, Color cards) implements Scene {
     @Override
     public Object look(double seconds) {
         return shot;
@@ -11,6 +12,6 @@ record CardScene(CardShot shot, String footer) implements Scene {
 
     @Override
     public void draw(double seconds, Sheet sheet) {
-        sheet.ground(this, pen -> CardPainter.paint(shot, footer, pen));
+        sheet.ground(this, pen -> CardPainter.paint(shot, footer, cards, pen));
     }
 }

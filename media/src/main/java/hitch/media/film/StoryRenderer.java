@@ -17,6 +17,7 @@ import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
 import hitch.media.render.VideoWriter;
 import hitch.media.voice.Narrator;
+import java.awt.Color;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
@@ -40,6 +41,7 @@ public final class StoryRenderer {
      * @param spoken its narrations
      * @param sources the clips it shows
      * @param map the line drawn; empty where it may not be seen
+     * @param cards colour of the band on cards
      */
     public record Film(
             Story story,
@@ -47,7 +49,8 @@ public final class StoryRenderer {
             Cutting cutting,
             SpokenStory spoken,
             Map<ClipId, Source> sources,
-            Optional<FilmMap> map) {}
+            Optional<FilmMap> map,
+            Color cards) {}
 
     private final Film film;
     private final FilmShape shape;
@@ -132,7 +135,7 @@ public final class StoryRenderer {
 
     private Scene scene(Cutting.Placed placed) {
         return switch (placed.shot()) {
-            case CardShot card -> new CardScene(card, footer());
+            case CardShot card -> new CardScene(card, footer(), film.cards());
             case FindingShot f -> new FindingScene(f, placed, frames(placed, f), footage, film.may());
             case FootageShot f -> new PlayScene(f, frames(placed, f), footage, film.may());
             case SideBySideShot s -> new SideScene(s, footer(), footage);
@@ -141,7 +144,9 @@ public final class StoryRenderer {
                 film.map()
                         .<Scene>map(map -> new MapScene(m, map, placed, film.may()))
                         .orElseGet(() -> new CardScene(
-                                new CardShot(m.key(), m.title(), List.of(), m.narration(), m.tail()), footer()));
+                                new CardShot(m.key(), m.title(), List.of(), m.narration(), m.tail()),
+                                footer(),
+                                film.cards()));
         };
     }
 

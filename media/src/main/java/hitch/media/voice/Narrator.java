@@ -20,6 +20,11 @@ public interface Narrator {
         return "narrator";
     }
 
+    /** The same voice by another speaker or at another pace; a narrator who knows but one way to speak is left as it is. */
+    default Narrator as(Speaking how) {
+        return this;
+    }
+
     /** Lets go of what it holds until it speaks again. */
     default void rest() {}
 }

@@ -15,6 +15,7 @@ import hitch.core.job.Job;
 import hitch.core.measure.Distance;
 import hitch.core.run.Direction;
 import hitch.core.sketch.FilmMap;
+import hitch.core.story.CardShot;
 import hitch.core.story.Chapter;
 import hitch.core.story.Cutting;
 import hitch.core.story.EvidenceShot;
@@ -37,6 +38,7 @@ import hitch.media.clip.SoundReader;
 import hitch.media.voice.Narrator;
 import hitch.media.voice.Sound;
 import hitch.media.voice.VoiceException;
+import java.awt.Color;
 import java.io.IOException;
 import java.nio.file.Path;
 import java.util.List;
@@ -57,6 +59,9 @@ class FilmTest {
         }
         return new Sound(samples, Narrator.RATE);
     };
+
+    /** A firm's own colour. */
+    private static final Color CARDS = new Color(0x6A3B5E);
 
     private static final FilmShape SMALL = new FilmShape(320, 180, 25, 400_000);
 
@@ -99,7 +104,7 @@ class FilmTest {
         SpokenStory spoken =
                 SpokenStory.speak(story.shots().stream().map(Shot::narration).toList(), narrator, Progress.NONE);
         Cutting cutting = Cutting.of(story, spoken, s -> may().footage().around(s.frame(), s.before(), s.after()));
-        return new StoryRenderer.Film(story, may(), cutting, spoken, sources, FilmMap.of(survey));
+        return new StoryRenderer.Film(story, may(), cutting, spoken, sources, FilmMap.of(survey), CARDS);
     }
 
     private static Story of(Shot... shots) {
@@ -137,6 +142,30 @@ class FilmTest {
                     .as("quiet after %s", placed.shot().title())
                     .isLessThan(0.02);
         }
+    }
+
+    /** The band of a card is the firm's colour; the pictures are coded, so a little may be lost. */
+    @Test
+    void cardsAreInTheFirmsColour() throws MediaException {
+        StoryRenderer.Film film = film(of(new CardShot("c", "Alder Row", List.of(), "", 0)), TONE);
+        int[][] last = new int[1][];
+        StoryRenderer.play(
+                film,
+                SMALL,
+                new FilmSink() {
+                    @Override
+                    public void sound(float[] samples) {}
+
+                    @Override
+                    public void picture(int[] rgb) {
+                        last[0] = rgb.clone();
+                    }
+
+                    @Override
+                    public void again() {}
+                },
+                Progress.NONE);
+        assertThat(last[0][SMALL.width() * 90 + 8] & 0xFFFFFF).isEqualTo(CARDS.getRGB() & 0xFFFFFF);
     }
 
     /** Every kind of shot plays, at both sizes and rates, for as long as it is cut. */

@@ -22,7 +22,7 @@ class NeuralVoiceTest {
     @Test
     void whatItSaysIsUnderstood() throws MediaException {
         ModelFolder models = new ModelFolder(data);
-        NeuralVoice voice = new NeuralVoice(models, Speaker.WARM, 1);
+        NeuralVoice voice = new NeuralVoice(models, Speaking.USUAL);
         Sound said = voice.speak("Here the clay ends, at twenty one point three feet.");
         voice.rest();
         assertThat(said.rate()).isEqualTo(Narrator.RATE);
@@ -49,7 +49,8 @@ class NeuralVoiceTest {
     @Test
     void aVoiceThatIsNotThereIsToldInASentence() throws IOException {
         Path file = Files.writeString(data.resolve("taken"), "a file where a folder is wanted");
-        assertThatThrownBy(() -> new NeuralVoice(new ModelFolder(file), Speaker.DEEP, 1).speak("Roots."))
+        assertThatThrownBy(
+                        () -> new NeuralVoice(new ModelFolder(file), Speaking.USUAL.by(Speaker.DEEP)).speak("Roots."))
                 .isInstanceOf(VoiceException.class)
                 .hasMessageStartingWith("The voice cannot speak. The model \"voice/symbols.json\"");
     }

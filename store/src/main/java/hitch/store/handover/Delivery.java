@@ -23,6 +23,7 @@ import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
+import hitch.media.draw.Palette;
 import hitch.media.film.FilmShape;
 import hitch.media.film.SpokenStory;
 import hitch.media.film.StoryRenderer;
@@ -31,9 +32,11 @@ import hitch.media.render.Still;
 import hitch.media.voice.Narrator;
 import hitch.paper.ReportPage;
 import hitch.store.FileNames;
+import hitch.store.FirmProfile;
 import hitch.store.Footage;
 import hitch.store.StoreException;
 import hitch.store.out.OutFolder;
+import java.awt.Color;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -53,6 +56,7 @@ public final class Delivery {
     private final List<String> damage;
     private StoryWish wish = StoryWish.USUAL;
     private FilmShape shape = FilmShape.USUAL;
+    private Color cards = Palette.SLATE;
     private Optional<String> silence = Optional.empty();
 
     /**
@@ -70,6 +74,12 @@ public final class Delivery {
     public Delivery filming(StoryWish how, FilmShape size) {
         this.wish = how;
         this.shape = size;
+        return this;
+    }
+
+    /** The same with cards in the firm's colour. */
+    public Delivery inColourOf(FirmProfile firm) {
+        this.cards = Color.decode(firm.cards());
         return this;
     }
 
@@ -120,7 +130,8 @@ public final class Delivery {
                         cutting,
                         spoken,
                         sources,
-                        may.recipient().isPublic() ? Optional.empty() : FilmMap.of(survey)),
+                        may.recipient().isPublic() ? Optional.empty() : FilmMap.of(survey),
+                        cards),
                 shape,
                 video,
                 progress.part(0.31, 0.98));
