@@ -9,6 +9,7 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.footage.Writing;
+import hitch.core.job.OwnShot;
 import hitch.core.job.PropertyFacts;
 import hitch.core.job.ShotChange;
 import hitch.core.judge.Judge;
@@ -202,6 +203,23 @@ public final class Disclosure {
         return change.narration()
                 .map(n -> change.saying(text(n), change.writtenOn()))
                 .orElse(change);
+    }
+
+    /** The shots that were put into this recipient's story, told without names that stay here. */
+    public List<OwnShot> ownShots() {
+        return survey.story().own(recipient.word()).stream()
+                .map(s -> new OwnShot(
+                        s.key(),
+                        s.kind(),
+                        s.frame(),
+                        text(s.title()),
+                        s.rows().stream().map(this::text).toList()))
+                .toList();
+    }
+
+    /** The key that the next shot put into this recipient's story takes. */
+    public String nextOwnShot() {
+        return survey.story().nextOwn(recipient.word());
     }
 
     /** The camera head's station at a frame; empty where it has none and where it may not be known. */

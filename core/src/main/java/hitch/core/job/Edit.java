@@ -24,7 +24,10 @@ import hitch.core.rules.RulePart;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
 import hitch.core.talk.Commentary;
+import java.util.Collections;
+import java.util.LinkedHashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** One change of a job. An edit that names something the job does not have changes nothing. */
@@ -128,6 +131,27 @@ public sealed interface Edit {
         @Override
         public String words() {
             return change.leftOut() ? "leave out a shot" : "change a shot";
+        }
+    }
+
+    /**
+     * Changes several shots of the story for one recipient at once: moves, splits, joins, puts in and takes out.
+     *
+     * @param changes what is changed, by the key of the shot
+     * @param put shots of one's own that are put in, or replaced by their key
+     * @param removed keys of those that are taken out
+     */
+    record ArrangeShots(String recipient, Map<String, ShotChange> changes, List<OwnShot> put, List<String> removed)
+            implements Edit {
+        public ArrangeShots {
+            changes = Collections.unmodifiableMap(new LinkedHashMap<>(changes));
+            put = List.copyOf(put);
+            removed = List.copyOf(removed);
+        }
+
+        @Override
+        public String words() {
+            return "arrange the story";
         }
     }
 

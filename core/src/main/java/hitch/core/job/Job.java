@@ -135,6 +135,8 @@ public record Job(
                 JobBuilder.builder(this)
                         .story(story.with(e.recipient(), e.shot(), e.change()))
                         .build();
+            case Edit.ArrangeShots e ->
+                JobBuilder.builder(this).story(story.with(e)).build();
             case Edit.Decide e ->
                 JobBuilder.builder(this).decisions(decisions.with(e.decision())).build();
             case Edit.TakeRules e -> withRules(e.rules());

@@ -76,6 +76,7 @@ final class AbovePart {
                         0,
                         Optional.empty(),
                         false,
+                        Optional.empty(),
                         "",
                         0);
         return new Telling(shot, said(found), MARK_WORTH);
@@ -145,6 +146,7 @@ final class AbovePart {
                         caption,
                         new FrameRef(photo.clip().id(), photo.clip().firstPts()),
                         caption,
+                        Optional.empty(),
                         "",
                         0),
                 List.of(Talk.needed(says)),

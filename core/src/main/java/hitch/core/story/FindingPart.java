@@ -71,6 +71,7 @@ final class FindingPart {
                 found.weight().knots(),
                 inPipe && f.kind().family() != Family.LIMIT ? f.traits().clock() : Optional.empty(),
                 inPipe && found.weight().compareTo(Weight.MEND) >= 0,
+                Optional.empty(),
                 "",
                 0);
     }

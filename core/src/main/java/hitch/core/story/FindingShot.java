@@ -3,6 +3,7 @@ package hitch.core.story;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingId;
 import hitch.core.footage.FrameRef;
+import hitch.core.job.View;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.List;
 import java.util.Optional;
@@ -19,6 +20,7 @@ import java.util.Optional;
  * @param knots its weight
  * @param pointer where in the pipe the pointer goes; empty for none
  * @param closer whether the held picture is seen again closer
+ * @param view what of the held picture is gone into, where a person chose that
  * @param narration what is spoken over it
  * @param tail seconds the frame is held when that was said
  */
@@ -33,6 +35,7 @@ public record FindingShot(
         int knots,
         Optional<ClockPosition> pointer,
         boolean closer,
+        Optional<View> view,
         String narration,
         double tail)
         implements FootageShot, FindingShotBuilder.With {

@@ -156,7 +156,7 @@ final class Fit {
         if (change(t).leftOut()) {
             return 0;
         }
-        Shot shot = ScriptLine.changed(shot(t, moves, true), may);
+        Shot shot = Changed.of(shot(t, moves, true), may);
         return Cutting.placed(shot, 0, wish.speech().of(shot.narration()), footage)
                 .end();
     }

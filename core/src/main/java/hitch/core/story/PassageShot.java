@@ -11,7 +11,7 @@ import java.util.List;
  * @param title from where to where
  * @param frame the frame it begins at
  * @param after seconds of footage it goes through, 0 or more
- * @param speed how many times faster, 2 to 8
+ * @param speed how many times faster, 1 to 8
  * @param narration what is spoken over it; may be empty
  * @param tail seconds its last frame stands when that was said
  */

@@ -2,6 +2,7 @@ package hitch.core.story;
 
 import hitch.core.disclosure.Disclosure;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * The story for one recipient with what people changed in it: the record proposes, a person has the last word, and words
@@ -28,15 +29,19 @@ public record Script(Story story, List<Part> chapters) {
 
     public static Script of(Disclosure may, StoryWish wish) {
         Story proposed = ScriptWriter.propose(may, wish);
-        return new Script(
-                proposed,
-                proposed.chapters().stream()
-                        .map(c -> new Part(
-                                c.title(),
-                                c.shots().stream()
-                                        .map(s -> ScriptLine.of(s, may))
-                                        .toList()))
-                        .toList());
+        List<Part> lines = proposed.chapters().stream()
+                .map(c -> new Part(
+                        c.title(),
+                        c.shots().stream().map(s -> ScriptLine.of(s, may)).toList()))
+                .toList();
+        List<ScriptLine> own =
+                OwnShots.of(may).stream().map(s -> ScriptLine.of(s, may)).toList();
+        return new Script(proposed, Arranged.of(lines, own));
+    }
+
+    /** The line of a shot; empty where no shot goes by that key. */
+    public Optional<ScriptLine> line(String key) {
+        return lines().stream().filter(l -> l.proposed().key().equals(key)).findFirst();
     }
 
     public List<ScriptLine> lines() {

@@ -13,24 +13,7 @@ import hitch.core.job.ShotChange;
 public record ScriptLine(Shot proposed, Shot shot, ShotChange change) {
     /** A proposed shot with what a person changed in it for whom it is told to. */
     static ScriptLine of(Shot proposed, Disclosure may) {
-        return new ScriptLine(proposed, changed(proposed, may), may.change(proposed.key()));
-    }
-
-    /** The shot as it is told. */
-    static Shot changed(Shot proposed, Disclosure may) {
-        ShotChange change = may.change(proposed.key());
-        Shot shot = change.narration().map(proposed::saying).orElse(proposed);
-        if (shot instanceof FootageShot f
-                && (change.before().isPresent() || change.after().isPresent())) {
-            return f.lasting(
-                    change.before()
-                            .map(s -> may.footage().secondsBefore(f.frame(), s))
-                            .orElse(f.before()),
-                    change.after()
-                            .map(s -> may.footage().secondsAfter(f.frame(), s))
-                            .orElse(f.after()));
-        }
-        return shot;
+        return new ScriptLine(proposed, Changed.of(proposed, may), may.change(proposed.key()));
     }
 
     public boolean isLeftOut() {

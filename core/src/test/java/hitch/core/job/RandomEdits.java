@@ -74,6 +74,29 @@ public final class RandomEdits {
                         text, Arbitraries.of("finding:F1", "card:opening"), Arbitraries.of(true, false))
                 .as((words, key, out) -> new Edit.ChangeShot(
                         "buyer", key, ShotChange.NONE.saying(words, "0").leftOut(out)));
+        Arbitrary<Edit> arranged = text.map(t -> new Edit.ArrangeShots(
+                "buyer",
+                Map.of("own:1", ShotChange.NONE.saying(t, "").behind("card:opening")),
+                List.of(new OwnShot(
+                        "own:1",
+                        OwnShot.Kind.STILL,
+                        Optional.of(new FrameRef(new ClipId("up"), t.length())),
+                        t,
+                        List.of(t))),
+                t.length() % 3 == 0 ? List.of("own:1") : List.of()));
+        Arbitrary<Edit> pictured = text.map(t -> new Edit.ChangeShot(
+                "buyer",
+                "finding:F2",
+                ShotChangeBuilder.builder(ShotChange.NONE)
+                        .frame(Optional.of(new FrameRef(new ClipId("down"), t.length())))
+                        .speed(Optional.of(1 + t.length() % 7.0))
+                        .held(Optional.of(t.length() % 2 == 0))
+                        .pointer(Optional.of(
+                                t.isEmpty()
+                                        ? Pointing.NOWHERE
+                                        : new Pointing(Optional.of(hitch.core.finding.ClockPosition.at(3)))))
+                        .view(Optional.of(new View(2, 0.5, 0.25)))
+                        .build()));
         Arbitrary<Edit> facts = text.map(t -> new Edit.DescribeProperty(new PropertyFacts(
                 t,
                 "Wendle",
@@ -87,6 +110,8 @@ public final class RandomEdits {
                 t.length() % 2 == 0)));
         return Arbitraries.frequencyOf(
                 Tuple.of(2, facts),
+                Tuple.of(2, arranged),
+                Tuple.of(2, pictured),
                 Tuple.of(
                         1,
                         Arbitraries.integers()

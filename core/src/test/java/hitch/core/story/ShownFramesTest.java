@@ -40,6 +40,7 @@ class ShownFramesTest {
                 0,
                 Optional.empty(),
                 false,
+                Optional.empty(),
                 "words",
                 0);
         Cutting.Placed placed = new Cutting.Placed(

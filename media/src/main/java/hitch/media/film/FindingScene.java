@@ -3,6 +3,7 @@ package hitch.media.film;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
+import hitch.core.job.View;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Pipe;
@@ -59,12 +60,13 @@ final class FindingScene implements Scene {
 
     private double zoom(double seconds) {
         double hold = placed.holdEnd() - placed.holdStart();
-        if (!shot.closer() || hold < POINTED + GOING + 1 || !frames.isHeld(seconds)) {
+        if (!shot.closer() && shot.view().isEmpty() || hold < POINTED + GOING + 1 || !frames.isHeld(seconds)) {
             return 1;
         }
         double from = placed.holdStart() + Math.max(POINTED, hold * 0.5);
         double back = placed.holdEnd() - 0.6;
-        return 1 + (CLOSER - 1) * (Eased.at(seconds, from, from + GOING) - Eased.at(seconds, back, placed.holdEnd()));
+        double most = shot.view().map(View::zoom).orElse(CLOSER);
+        return 1 + (most - 1) * (Eased.at(seconds, from, from + GOING) - Eased.at(seconds, back, placed.holdEnd()));
     }
 
     private double pointing(double seconds) {
@@ -84,7 +86,10 @@ final class FindingScene implements Scene {
                 pen -> slip.finding(
                         pen, found, shot.caption(), shot.knots(), shot.frame().clip()));
         double zoom = zoom(seconds);
-        double[] target = shot.pointer().map(Pointer::target).orElse(new double[] {0.5, 0.5});
+        double[] target = shot.view()
+                .map(v -> new double[] {v.x(), v.y()})
+                .or(() -> shot.pointer().map(Pointer::target))
+                .orElse(new double[] {0.5, 0.5});
         Sheet.Box box = zoom > 1.001
                 ? sheet.lay(picture, Slip.WELL, zoom, target[0], target[1])
                 : sheet.lay(picture, Slip.WELL);

@@ -1,5 +1,6 @@
 package hitch.media.film;
 
+import hitch.core.job.View;
 import hitch.core.story.Cutting;
 import hitch.core.story.StillShot;
 import hitch.media.MediaException;
@@ -18,7 +19,8 @@ record StillScene(StillShot shot, Cutting.Placed placed, FilmFootage footage) im
     }
 
     private double zoom(double seconds) {
-        return 1 + INTO * Eased.at(seconds, placed.start(), placed.end());
+        double most = shot.view().map(v -> v.zoom() - 1).orElse(INTO);
+        return 1 + most * Eased.at(seconds, placed.start(), placed.end());
     }
 
     @Override
@@ -28,6 +30,11 @@ record StillScene(StillShot shot, Cutting.Placed placed, FilmFootage footage) im
             pen.fill(Palette.WELL, 0, 0, FilmShape.SHEET_WIDTH, FilmShape.SHEET);
             pen.line(shot.caption(), Typefaces.bold(34), Palette.PAPER, 40, WELL.height() + 58, WELL.width() - 80);
         });
-        sheet.lay(picture, WELL, zoom(seconds), 0.5, 0.5);
+        sheet.lay(
+                picture,
+                WELL,
+                zoom(seconds),
+                shot.view().map(View::x).orElse(0.5),
+                shot.view().map(View::y).orElse(0.5));
     }
 }

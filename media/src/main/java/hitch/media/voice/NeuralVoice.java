@@ -5,6 +5,8 @@ import hitch.media.MediaException;
 import hitch.models.ModelException;
 import hitch.models.ModelFolder;
 import java.io.IOException;
+import java.util.ArrayList;
+import java.util.List;
 
 /**
  * The shipped voice, by one of its speakers; all of them share a model, which is loaded when one first speaks and takes a second or two. What
@@ -41,13 +43,25 @@ public final class NeuralVoice implements Narrator {
         model.rest();
     }
 
+    /** Pieces of a sentence, which part at its commas, with a breath between them. */
+    private static float[] joined(List<float[]> pieces) {
+        List<float[]> parts = new ArrayList<>();
+        for (float[] piece : pieces) {
+            if (!parts.isEmpty()) {
+                parts.add(new float[(int) (Breathed.COMMA * OWN_RATE)]);
+            }
+            parts.add(Trimmed.of(piece, OWN_RATE));
+        }
+        return Floats.joined(parts);
+    }
+
     @Override
     public Sound speak(String text) throws MediaException {
         if (text.isBlank()) {
             return new Sound(new float[0], RATE);
         }
         try {
-            float[] spoken = Trimmed.of(Floats.joined(model.speak(text, how)), OWN_RATE);
+            float[] spoken = joined(model.speak(text, how));
             return Evened.of(Doubled.of(Breathed.of(spoken, OWN_RATE, text)), RATE);
         } catch (ModelException e) {
             throw new VoiceException("The voice cannot speak. " + e.getMessage(), e);

@@ -183,6 +183,7 @@ class FilmTest {
                         3,
                         finding.traits().clock(),
                         true,
+                        Optional.empty(),
                         "Roots here, and they are heavy indeed. Look.",
                         2),
                 new EvidenceShot("e", finding.id(), frame(100), 0.5, 0.5, "roots", "", 0.2),
@@ -196,7 +197,7 @@ class FilmTest {
                                 new SideBySideShot.Panel(finding.id(), frame(90), "9.0 ft", "roots")),
                         "",
                         0),
-                new StillShot("photo:1", "p", frame(5), "a place", "", 0),
+                new StillShot("photo:1", "p", frame(5), "a place", Optional.empty(), "", 0),
                 new hitch.core.story.MapShot("map:whole", "m", survey.seen(), false, Optional.empty(), "", 0));
         StoryRenderer.Film film = film(story, TONE);
         for (FilmShape shape : List.of(SMALL, new FilmShape(640, 360, 30, 800_000))) {

@@ -42,6 +42,7 @@ final class EditNames {
         EDITS.put("answer-writing", Edit.AnswerWriting.class);
         EDITS.put("describe-line", Edit.DescribeLine.class);
         EDITS.put("change-shot", Edit.ChangeShot.class);
+        EDITS.put("arrange-shots", Edit.ArrangeShots.class);
         EDITS.put("put-run", Edit.PutRun.class);
         EDITS.put("remove-run", Edit.RemoveRun.class);
         EDITS.put("set-mark", Edit.SetMark.class);
