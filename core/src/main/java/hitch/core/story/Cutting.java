@@ -80,8 +80,12 @@ public record Cutting(List<Placed> placed, List<Caption> captions) {
         return new Cutting(List.copyOf(placed), List.copyOf(captions));
     }
 
-    /** A shot from {@code at} on. */
-    static Placed placed(Shot shot, double at, double spoken, Footage footage) {
+    /**
+     * A shot from a time on.
+     *
+     * @param spoken seconds that its narration takes
+     */
+    public static Placed placed(Shot shot, double at, double spoken, Footage footage) {
         boolean silent = shot.narration().isBlank();
         double voice = at + (silent ? 0 : LEAD);
         double said = voice + spoken;

@@ -28,6 +28,15 @@ public final class SpokenStory implements Cutting.Speech {
         this.narrator = narrator;
     }
 
+    /** Speaks a narration, of which the voice may be asked for more soon. */
+    public static SpokenStory speak(String narration, Narrator narrator) throws MediaException {
+        SpokenStory spoken = new SpokenStory(narrator);
+        for (String sentence : Sentences.of(narration)) {
+            spoken.length(sentence);
+        }
+        return spoken;
+    }
+
     /** Speaks every sentence of some narrations once, and lets the voice rest. */
     public static SpokenStory speak(List<String> narrations, Narrator narrator, Progress progress)
             throws MediaException {
@@ -67,7 +76,7 @@ public final class SpokenStory implements Cutting.Speech {
     }
 
     /** A narration as sound, with a breath between its sentences. */
-    Sound sound(String narration) throws MediaException {
+    public Sound sound(String narration) throws MediaException {
         List<float[]> parts = new ArrayList<>();
         for (String sentence : Sentences.of(narration)) {
             if (!parts.isEmpty()) {

@@ -3,14 +3,7 @@ package hitch.media.film;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.footage.ClipId;
 import hitch.core.sketch.FilmMap;
-import hitch.core.story.CardShot;
 import hitch.core.story.Cutting;
-import hitch.core.story.FindingShot;
-import hitch.core.story.FootageShot;
-import hitch.core.story.MapShot;
-import hitch.core.story.ShownFrames;
-import hitch.core.story.SideBySideShot;
-import hitch.core.story.StillShot;
 import hitch.core.story.Story;
 import hitch.media.MediaException;
 import hitch.media.Progress;
@@ -54,13 +47,13 @@ public final class StoryRenderer {
 
     private final Film film;
     private final FilmShape shape;
-    private final FilmFootage footage;
+    private final Scenes scenes;
     private final Sheet sheet;
 
     private StoryRenderer(Film film, FilmShape shape) {
         this.film = film;
         this.shape = shape;
-        this.footage = new FilmFootage(film.may(), film.sources());
+        this.scenes = new Scenes(film.may(), film.sources(), film.map(), film.cards(), shape);
         this.sheet = new Sheet(shape);
     }
 
@@ -68,7 +61,7 @@ public final class StoryRenderer {
     public static void render(Film film, FilmShape shape, Path out, Progress progress) throws MediaException {
         StoryRenderer renderer = new StoryRenderer(film, shape);
         try (renderer.sheet;
-                renderer.footage) {
+                renderer.scenes) {
             renderer.run(out, progress);
         }
     }
@@ -92,7 +85,7 @@ public final class StoryRenderer {
     public static void play(Film film, FilmShape shape, FilmSink sink, Progress progress) throws MediaException {
         StoryRenderer renderer = new StoryRenderer(film, shape);
         try (renderer.sheet;
-                renderer.footage) {
+                renderer.scenes) {
             renderer.play(sink, progress);
         }
     }
@@ -110,7 +103,7 @@ public final class StoryRenderer {
         long first = Math.round(placed.start() * shape.rate());
         long end = Math.round(placed.end() * shape.rate());
         long mixed = before == null ? first : first + Math.round(DISSOLVE * shape.rate());
-        Scene scene = scene(placed);
+        Scene scene = scenes.of(placed);
         sink.sound(soundOf(placed));
         Object shown = null;
         for (long picture = first; picture < end; picture++) {
@@ -131,32 +124,6 @@ public final class StoryRenderer {
             }
             sink.picture(sheet.pixels());
         }
-    }
-
-    private Scene scene(Cutting.Placed placed) {
-        return switch (placed.shot()) {
-            case CardShot card -> new CardScene(card, footer(), film.cards());
-            case FindingShot f -> new FindingScene(f, placed, frames(placed, f), footage, film.may());
-            case FootageShot f -> new PlayScene(f, frames(placed, f), footage, film.may());
-            case SideBySideShot s -> new SideScene(s, footer(), footage);
-            case StillShot s -> new StillScene(s, placed, footage);
-            case MapShot m ->
-                film.map()
-                        .<Scene>map(map -> new MapScene(m, map, placed, film.may()))
-                        .orElseGet(() -> new CardScene(
-                                new CardShot(m.key(), m.title(), List.of(), m.narration(), m.tail()),
-                                footer(),
-                                film.cards()));
-        };
-    }
-
-    private ShownFrames frames(Cutting.Placed placed, FootageShot shot) {
-        return ShownFrames.of(placed, shot, footage.frames(shot.frame().clip()), shape.rate(), film.may());
-    }
-
-    private String footer() {
-        String firm = film.may().facts().firm();
-        return film.may().title() + (firm.isBlank() ? "" : "  ·  " + firm);
     }
 
     /** The shot's narration on silence, exactly as long as its pictures. */

@@ -168,6 +168,42 @@ class FilmTest {
         assertThat(last[0][SMALL.width() * 90 + 8] & 0xFFFFFF).isEqualTo(CARDS.getRGB() & 0xFFFFFF);
     }
 
+    /** What is previewed is what is rendered, at any moment and in any order. */
+    @Test
+    void aPreviewShowsWhatTheFilmWill() throws MediaException {
+        StoryRenderer.Film film = film(ScriptWriter.write(may()), TONE);
+        List<int[]> pictures = new java.util.ArrayList<>();
+        StoryRenderer.play(
+                film,
+                SMALL,
+                new FilmSink() {
+                    @Override
+                    public void sound(float[] samples) {}
+
+                    @Override
+                    public void picture(int[] rgb) {
+                        pictures.add(rgb.clone());
+                    }
+
+                    @Override
+                    public void again() {
+                        pictures.add(pictures.getLast());
+                    }
+                },
+                Progress.NONE);
+        try (ShotPreview preview = new ShotPreview(may(), sources, film.map(), CARDS, SMALL)) {
+            for (Cutting.Placed placed : film.cutting().placed().reversed()) {
+                long number = Math.round((placed.start() + placed.end()) / 2 * SMALL.rate());
+                assertThat(preview.at(placed, (double) number / SMALL.rate()))
+                        .as(placed.shot().title())
+                        .hasValueSatisfying(rgb -> assertThat(rgb).isEqualTo(pictures.get((int) number)));
+                assertThat(preview.at(placed, (double) number / SMALL.rate()))
+                        .as("not drawn again")
+                        .isEmpty();
+            }
+        }
+    }
+
     /** Every kind of shot plays, at both sizes and rates, for as long as it is cut. */
     @Test
     void everyKindOfShotPlays() throws MediaException {
