@@ -14,6 +14,17 @@ public interface Bench {
     /** What is still open here, a few characters for the tab; blank for nothing. */
     String gauge(Snapshot now);
 
+    /** Keeps what is being written, so that it can be taken back like the rest. */
+    default void settle() {}
+
+    /** Plays or stops what this bench plays; false where it plays nothing but the footage on show. */
+    default boolean play() {
+        return false;
+    }
+
+    /** Lets go of what it holds; the job is left. */
+    default void close() {}
+
     /** A key pressed anywhere on the bench that no text field took. */
     default void key(KeyEvent event) {}
 }

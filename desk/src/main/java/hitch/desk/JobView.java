@@ -2,6 +2,7 @@ package hitch.desk;
 
 import hitch.core.disclosure.Recipient;
 import hitch.core.footage.Clip;
+import hitch.core.story.Length;
 import hitch.desk.cut.CutBench;
 import hitch.desk.firm.FirmSheet;
 import hitch.desk.handover.HandOverBench;
@@ -15,6 +16,7 @@ import hitch.desk.play.DeviceSpeaker;
 import hitch.desk.play.Player;
 import hitch.desk.task.Task;
 import hitch.desk.widget.Labels;
+import hitch.desk.widget.Typing;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -60,13 +62,14 @@ public final class JobView extends BorderPane implements AutoCloseable {
         Context desk = new Context(
                 work, player, theme.following(), new SimpleObjectProperty<>(), new SimpleObjectProperty<>());
         var recipient = new SimpleObjectProperty<>(Recipient.HOMEOWNER);
+        var length = new SimpleObjectProperty<>(Length.STANDARD);
         firm = () -> openFirm(desk);
         benches.add(new LoadBench(desk));
         benches.add(new MarkBench(desk));
         benches.add(new LineBench(desk));
         benches.add(new JudgeBench(desk, firm));
-        benches.add(new CutBench(desk, recipient));
-        benches.add(new HandOverBench(desk, recipient));
+        benches.add(new CutBench(desk, recipient, length));
+        benches.add(new HandOverBench(desk, recipient, length));
         tabs = new BenchTabs(benches, this::show);
         setTop(header(theme, leave));
         setCenter(stage);
@@ -183,6 +186,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
     }
 
     private void undo() {
+        showing.settle();
         work.undo();
     }
 
@@ -211,14 +215,18 @@ public final class JobView extends BorderPane implements AutoCloseable {
 
     /** A question mark is also typed. */
     private static boolean isTypedInto(KeyEvent e) {
-        return e.getTarget() instanceof TextInputControl && e.getCode() != KeyCode.F1;
+        return Typing.takesText(e.getTarget()) && e.getCode() != KeyCode.F1;
     }
 
     private void act(Act act) {
         switch (act) {
             case UNDO -> undo();
             case REDO -> redo();
-            case PLAY_ANYWHERE -> player.togglePlaying();
+            case PLAY_ANYWHERE -> {
+                if (!showing.play()) {
+                    player.togglePlaying();
+                }
+            }
             case SHEET -> openKeys();
             case TEXT_LARGER -> theme.text(1);
             case TEXT_SMALLER -> theme.text(-1);
@@ -276,6 +284,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
 
     @Override
     public void close() {
+        benches.forEach(Bench::close);
         leave();
         work.close();
     }

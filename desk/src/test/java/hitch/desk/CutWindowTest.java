@@ -2,80 +2,225 @@ package hitch.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.finding.FindingId;
+import hitch.core.finding.Weight;
+import hitch.core.job.Edit;
+import hitch.core.job.OwnShot;
 import hitch.core.job.ShotChange;
+import hitch.core.story.Length;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.TimeoutException;
-import javafx.scene.control.TextArea;
+import javafx.scene.Node;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.TextField;
+import javafx.scene.input.KeyCode;
+import org.fxmisc.richtext.StyleClassedTextArea;
 import org.junit.jupiter.api.Test;
 
-/** The script: words of one's own, shots left out, words that the facts have overtaken. */
+/** The script room: words of one's own, shots moved, split, joined, put in, left out; words that the facts have overtaken; the preview. */
 class CutWindowTest extends OpenWindow {
+    private static final String KEY = "finding:F1";
     private static final String SHOT = "#shot-finding-F1";
+    private static final FindingId FIRST = new FindingId("F1");
 
     private ShotChange change() {
-        return job().work().now().job().story().at("homeowner", "finding:F1");
+        return change(KEY);
     }
 
-    private TextArea words() {
-        patiently(() -> lookup(SHOT + " .text-area").tryQuery().isPresent());
-        return lookup(SHOT + " .text-area").queryAs(TextArea.class);
+    private ShotChange change(String key) {
+        return job().work().now().job().story().at("homeowner", key);
+    }
+
+    private StyleClassedTextArea editor() {
+        return lookup("#script-editor").queryAs(StyleClassedTextArea.class);
+    }
+
+    /** Puts the hand into the words of a shot. */
+    private StyleClassedTextArea hand(String shot) {
+        patiently(() -> lookup(shot).tryQuery().isPresent());
+        if (lookup(shot + " #script-editor").tryQuery().isEmpty()) {
+            clickOn(shot + " .script-plain");
+        }
+        patiently(() -> lookup(shot + " #script-editor").tryQuery().isPresent());
+        interact(() -> editor().requestFocus());
+        return editor();
     }
 
     private void say(String words) {
+        StyleClassedTextArea area = hand(SHOT);
         interact(() -> {
-            words().requestFocus();
-            words().setText(words);
+            area.replaceText(words);
             job().requestFocus();
         });
     }
 
-    @Test
-    void wordsAreChangedInPlaceAndUndone() throws TimeoutException {
+    private void cut() throws TimeoutException {
         marked("offset 1/4 in right");
         clickOn("#bench-cut");
-        String proposed = words().getText();
+        until(() -> lookup(SHOT).tryQuery().isPresent());
+    }
+
+    private List<String> order() {
+        return lookup(".script-row").queryAll().stream()
+                .sorted(java.util.Comparator.comparingDouble(Node::getLayoutY))
+                .map(n -> n.getId().substring("shot-".length()))
+                .toList();
+    }
+
+    @Test
+    void wordsAreChangedInPlaceAndUndone() throws TimeoutException {
+        cut();
+        String proposed = hand(SHOT).getText();
         say("A small step. Nothing hangs on it.");
         until(() -> change().narration().isPresent());
         until(() -> lookup("in your own words").tryQuery().isPresent());
-        assertThat(words().getText()).isEqualTo("A small step. Nothing hangs on it.");
+        assertThat(editor().getText()).isEqualTo("A small step. Nothing hangs on it.");
         clickOn("#undo");
-        until(() -> words().getText().equals(proposed));
+        until(() -> editor().getText().equals(proposed));
         say("Another word.");
         until(() -> change().narration().isPresent());
         clickOn("As proposed");
-        until(() -> words().getText().equals(proposed));
+        until(() -> editor().getText().equals(proposed));
         assertThat(change()).isEqualTo(ShotChange.NONE);
+    }
+
+    /** What is typed is kept by itself once no key comes for a while, and undo takes back what was not kept yet as well. */
+    @Test
+    void whatIsTypedIsKeptByItselfAndPlainLettersDoNothingElse() throws TimeoutException {
+        cut();
+        StyleClassedTextArea area = hand(SHOT);
+        interact(() -> area.replaceText("N"));
+        type(KeyCode.E, KeyCode.W);
+        until(() -> change().narration().isPresent());
+        assertThat(area.getText().toLowerCase(java.util.Locale.ROOT)).contains("ew");
+        interact(() -> area.replaceText("Newer."));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> change().narration().isPresent() && !area.getText().equals("Newer."));
+    }
+
+    @Test
+    void whatTheRecordKnowsIsAFieldThatFollowsIt() throws TimeoutException {
+        cut();
+        String size = "1/4 in";
+        say("A step of " + size + ".");
+        until(() -> change().narration().equals(Optional.of("A step of {F1.size|1/4 in}.")));
+        hand("#shot-card-opening");
+        assertThat(lookup(SHOT + " .fact").queryLabeled().getText()).isEqualTo(size);
     }
 
     @Test
     void whatTheFactsHaveOvertakenIsToldHereAndWhereItIsHandedOver() throws TimeoutException {
-        marked("offset 1/4 in right");
-        clickOn("#bench-cut");
-        words();
+        cut();
         say("A small step.");
         until(() -> change().narration().isPresent());
-        var id = job().work().now().job().findings().getFirst().id();
-        interact(() -> job().work()
-                .apply(new hitch.core.job.Edit.WeighFinding(
-                        id, java.util.Optional.of(hitch.core.finding.Weight.STOP))));
-        until(() -> lookup("They still stand").tryQuery().isPresent());
+        interact(() -> job().work().apply(new Edit.WeighFinding(FIRST, Optional.of(Weight.STOP))));
+        until(() -> lookup("Keep mine").tryQuery().isPresent());
         clickOn("#bench-hand-over");
         assertThat(lookup("#stale-words").queryLabeled().getText())
                 .contains("The words of one shot tell what was so before");
         clickOn("#bench-cut");
-        clickOn("They still stand");
-        until(() -> lookup("They still stand").tryQuery().isEmpty());
+        clickOn("Keep mine");
+        until(() -> lookup("Keep mine").tryQuery().isEmpty());
         assertThat(change().narration()).contains("A small step.");
+        interact(() -> job().work().apply(new Edit.WeighFinding(FIRST, Optional.of(Weight.WATCH))));
+        until(() -> lookup("Take the new words").tryQuery().isPresent());
+        interact(() -> lookup("Take the new words").queryButton().fire());
+        until(() -> change().narration().isEmpty());
     }
 
     @Test
     void aShotIsLeftOutAndToldAgain() throws TimeoutException {
-        marked("offset 1/4 in right");
-        clickOn("#bench-cut");
-        words();
+        cut();
         clickOn(SHOT + " .leave-out");
         until(() -> change().leftOut());
-        assertThat(words().isDisabled()).isTrue();
         clickOn("Tell it");
         until(() -> !change().leftOut());
+        hand(SHOT);
+        push(KeyCode.CONTROL, KeyCode.L);
+        until(() -> change().leftOut());
+    }
+
+    @Test
+    void aParagraphIsSplitJoinedAndMovedByKeys() throws TimeoutException {
+        cut();
+        say("Here it is. And here is more.");
+        until(() -> change().narration().isPresent());
+        StyleClassedTextArea area = hand(SHOT);
+        interact(() -> area.moveTo("Here it is. ".length()));
+        push(KeyCode.ENTER);
+        until(() -> change("own:1").narration().equals(Optional.of("And here is more.")));
+        assertThat(change().narration()).contains("Here it is.");
+        until(() -> lookup("#shot-own-1 #script-editor").tryQuery().isPresent());
+        assertThat(order()).containsSubsequence("finding-F1", "own-1");
+        push(KeyCode.ALT, KeyCode.UP);
+        until(() -> order().indexOf("own-1") == order().indexOf("finding-F1") - 1);
+        push(KeyCode.ALT, KeyCode.DOWN);
+        until(() -> order().indexOf("own-1") == order().indexOf("finding-F1") + 1);
+        interact(() -> editor().moveTo(0));
+        push(KeyCode.BACK_SPACE);
+        until(() -> change().narration().equals(Optional.of("Here it is. And here is more.")));
+        until(() -> lookup("#shot-own-1").tryQuery().isEmpty());
+    }
+
+    @Test
+    void aShotIsPutInAndItsPictureChanged() throws TimeoutException {
+        cut();
+        hand(SHOT);
+        interact(() -> {
+            MenuButton menu = lookup("#put-in").queryAs(MenuButton.class);
+            menu.getOnShowing().handle(null);
+            menu.getItems().get(1).fire();
+        });
+        until(() -> lookup("#shot-own-1").tryQuery().isPresent());
+        assertThat(job().work().now().job().story().own("homeowner"))
+                .extracting(OwnShot::kind)
+                .containsExactly(OwnShot.Kind.STILL);
+        hand(SHOT);
+        choose("How far the picture is gone into", 3.0);
+        until(() -> change().view().map(v -> v.zoom()).equals(Optional.of(3.0)));
+        clickOn("#preview .well");
+        until(() -> change().view().filter(v -> v.x() > 0.4 && v.x() < 0.6).isPresent());
+        keep((TextField) named("Seconds up to it"), "1.5");
+        until(() -> change().before().equals(Optional.of(1.5)));
+        keep((TextField) named("Seconds up to it"), "soon");
+        until(() -> notice().contains("no number of seconds"));
+        clickOn(named("Move the moment by +0.2 s"));
+        until(() -> change().frame().isPresent());
+        clickOn("Picture as proposed");
+        until(() -> change().equals(ShotChange.NONE));
+    }
+
+    @Test
+    void aLengthIsChosenAndWhatIsNotToldIsListed() throws TimeoutException {
+        cut();
+        clickOn("#script-short");
+        until(() -> text("#script-total").endsWith("of 1:30"));
+        keep(lookup("#script-seconds").queryAs(TextField.class), "30");
+        until(() -> text("#script-total").endsWith("of 0:30"));
+        until(() -> text("#script-left").startsWith("Not told at this length: "));
+        clickOn("#bench-hand-over");
+        assertThat(lookup("#film-seconds").queryAs(TextField.class).getText()).isEqualTo("30");
+        clickOn("#film-full");
+        clickOn("#bench-cut");
+        until(() -> !text("#script-total").contains(" of "));
+        assertThat(lookup("#script-full")
+                        .queryAs(javafx.scene.control.ToggleButton.class)
+                        .isSelected())
+                .isTrue();
+        assertThat(Length.FULL.seconds()).isEmpty();
+    }
+
+    /** The preview stands where the hand is and plays from there, going from shot to shot. */
+    @Test
+    void thePreviewPlaysFromTheParagraphUnderTheHand() throws TimeoutException {
+        cut();
+        hand(SHOT);
+        Node play = lookup("#preview-play").query();
+        push(KeyCode.CONTROL, KeyCode.SPACE);
+        until(() -> lookup("Stop").tryQuery().isPresent());
+        until(() -> !lookup("#shot-finding-F1:chosen").tryQuery().isPresent());
+        clickOn(play);
+        until(() -> lookup("Play from here").tryQuery().isPresent());
     }
 }

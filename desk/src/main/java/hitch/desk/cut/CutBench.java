@@ -1,18 +1,16 @@
 package hitch.desk.cut;
 
-import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
-import hitch.core.story.Cutting;
-import hitch.core.story.Script;
-import hitch.core.story.ScriptWriter;
-import hitch.core.story.Shot;
-import hitch.core.story.Story;
+import hitch.core.story.Length;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
+import hitch.desk.key.Act;
 import hitch.desk.widget.Labels;
-import hitch.desk.widget.Typing;
+import hitch.desk.widget.LengthChoice;
+import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
 import javafx.collections.ListChangeListener;
 import javafx.geometry.Pos;
@@ -21,25 +19,64 @@ import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.control.Tooltip;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
-/** The story for the chosen recipient, as it would be spoken and shown. */
+/** The script room: the story for the chosen recipient as a text to be written in, beside the film it becomes. */
 public final class CutBench implements Bench {
-    private final Context desk;
-    private final ObjectProperty<Recipient> recipient;
-    private final VBox root = new VBox();
-    private boolean stale = true;
-    private final VBox rows = new VBox();
-    private final Label length = Labels.of("", "measure-large");
+    private static final double LEAST_SIDE = 522;
+    private static final double SIDE_SHARE = 0.45;
 
-    public CutBench(Context desk, ObjectProperty<Recipient> recipient) {
+    private final Context desk;
+    private final ScriptRoom room;
+    private final VBox root = new VBox();
+    private final Label total = Labels.of("", "measure-large");
+    private final Label left = Labels.of("", "soft");
+    private final ScriptPage page;
+    private final PreviewPane preview;
+    private boolean stale = true;
+
+    public CutBench(Context desk, ObjectProperty<Recipient> recipient, ObjectProperty<Length> length) {
         this.desk = desk;
-        this.recipient = recipient;
-        HBox top = new HBox(12, Labels.heading("Script for the"));
-        HBox choices = new HBox(12);
+        room = new ScriptRoom(desk, recipient, length);
+        preview = new PreviewPane(room);
+        page = new ScriptPage(room, preview::stand);
+        VBox side = new VBox(14, preview, new ShotSettings(room), new PutInMenu(room));
+        side.getStyleClass().add("side");
+        ScrollPane right = new ScrollPane(side);
+        right.setFitToWidth(true);
+        right.setFitToHeight(true);
+        right.getStyleClass().add("side-scroll");
+        right.setMinWidth(LEAST_SIDE);
+        HBox.setHgrow(page, Priority.ALWAYS);
+        HBox both = new HBox(page, right);
+        right.prefWidthProperty().bind(both.widthProperty().multiply(SIDE_SHARE));
+        VBox.setVgrow(both, Priority.ALWAYS);
+        root.getChildren().addAll(top(), both);
+        root.getStyleClass().add("bench");
+        root.setId("cut-bench");
+        desk.work().snapshotProperty().addListener((o, was, is) -> write());
+        desk.work().firm().phrasesProperty().addListener((o, was, is) -> write());
+        desk.work().firm().voicesProperty().addListener((o, was, is) -> write());
+        recipient.addListener((o, was, is) -> write());
+        length.addListener((o, was, is) -> write());
+        room.writtenProperty().addListener((o, was, is) -> show(is));
+        root.sceneProperty().addListener((o, was, is) -> {
+            if (is == null) {
+                page.settle();
+                preview.stop();
+            } else if (stale) {
+                write();
+            }
+        });
+    }
+
+    private Node top() {
+        HBox choices = new HBox(8);
         Runnable offer = () -> {
             ToggleGroup group = new ToggleGroup();
             choices.getChildren()
@@ -49,70 +86,57 @@ public final class CutBench implements Bench {
         };
         desk.work().firm().recipients().addListener((ListChangeListener<Recipient>) c -> offer.run());
         offer.run();
-        top.getChildren().add(choices);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        top.getChildren().addAll(gap, Labels.of("about", "soft"), length);
-        top.setAlignment(Pos.CENTER_LEFT);
+        total.setId("script-total");
+        left.setId("script-left");
+        HBox first = new HBox(12, Labels.heading("Script for the"), choices, gap, Labels.of("about", "soft"), total);
+        first.setAlignment(Pos.CENTER_LEFT);
+        Labels.mayBeCut(left);
+        HBox second = new HBox(12, new LengthChoice("script", room.length()), left);
+        second.setAlignment(Pos.CENTER_LEFT);
+        VBox top = new VBox(8, first, second);
         top.getStyleClass().add("page-top");
-        rows.getStyleClass().add("page");
-        ScrollPane scroll = new ScrollPane(rows);
-        scroll.setFitToWidth(true);
-        VBox.setVgrow(scroll, Priority.ALWAYS);
-        root.getChildren().addAll(top, scroll);
-        root.getStyleClass().add("bench");
-        desk.work().snapshotProperty().addListener((o, was, is) -> fill());
-        desk.work().firm().phrasesProperty().addListener((o, was, is) -> fill());
-        desk.work().stillsTakenProperty().addListener((o, was, is) -> fill());
-        recipient.addListener((o, was, is) -> fill());
-        root.sceneProperty().addListener((o, was, is) -> {
-            if (is != null && stale) {
-                write();
-            }
-        });
+        return top;
     }
 
     private ToggleButton choice(Recipient each, ToggleGroup group) {
         ToggleButton button = new ToggleButton(each.title());
         button.setToggleGroup(group);
-        button.setSelected(each.equals(recipient.get()));
+        button.setSelected(each.equals(room.recipient().get()));
         button.setOnAction(e -> {
             button.setSelected(true);
-            recipient.set(each);
+            page.settle();
+            room.recipient().set(each);
         });
-        recipient.addListener((o, was, is) -> button.setSelected(is.equals(each)));
+        room.recipient().addListener((o, was, is) -> button.setSelected(is.equals(each)));
         return button;
     }
 
-    /** Writes the page anew, but never under the hand, and not while nobody looks. */
-    private void fill() {
-        if (root.getScene() == null) {
-            stale = true;
-            return;
-        }
-        Typing.orOnceLeft(rows, this::write);
-    }
-
+    /** Has the script written anew, but not while nobody looks. */
     private void write() {
-        stale = false;
-        Disclosure may = Disclosure.of(desk.work().now().survey(), recipient.get());
-        Script script = Script.of(may, desk.work().firm().wish());
-        length.setText(clock(estimate(script.told(), may).seconds()));
-        desk.work()
-                .speech()
-                .of(
-                        script.told().shots().stream().map(Shot::narration).toList(),
-                        desk.work().narrator(recipient.get()));
-        rows.getChildren().clear();
-        for (Script.Part chapter : script.chapters()) {
-            rows.getChildren().add(Labels.of(chapter.title(), "chapter"));
-            chapter.lines().forEach(l -> rows.getChildren().add(new ScriptRow(desk, recipient.get(), l)));
+        stale = root.getScene() == null;
+        if (!stale) {
+            room.write();
         }
     }
 
-    /** The story laid out with the voice's usual pace instead of its sound. */
-    private static Cutting estimate(Story story, Disclosure may) {
-        return Cutting.of(story, Cutting.Speech.USUAL, s -> may.footage().around(s.frame(), s.before(), s.after()));
+    private void show(ScriptRoom.Written now) {
+        double seconds = now.cutting().seconds();
+        Optional<Integer> target = now.script().lines().isEmpty()
+                ? Optional.empty()
+                : room.length().get().seconds().stream().mapToObj(s -> (int) s).findFirst();
+        total.setText(clock(seconds) + target.map(t -> " of " + clock(t)).orElse(""));
+        List<String> out = now.script().story().left();
+        left.setText(out.isEmpty() ? "" : "Not told at this length: " + String.join("; ", out));
+        left.setTooltip(out.isEmpty() ? null : new Tooltip(String.join("\n", out)));
+        page.written(now.script());
+        if (room.chosenLine().isEmpty()) {
+            now.script().lines().stream()
+                    .findFirst()
+                    .ifPresent(l -> room.chosen().set(l.proposed().key()));
+        }
+        preview.written(now);
     }
 
     static String clock(double seconds) {
@@ -131,12 +155,63 @@ public final class CutBench implements Bench {
     }
 
     @Override
+    public void settle() {
+        page.settle();
+    }
+
+    @Override
+    public boolean play() {
+        page.settle();
+        return preview.toggle();
+    }
+
+    @Override
+    public void key(KeyEvent e) {
+        Act act = Act.at(Act.Place.CUT, e).orElse(null);
+        String key = room.chosen().get();
+        if (act == null || key == null) {
+            return;
+        }
+        switch (act) {
+            case SHOT_EARLIER -> arrange(r -> r.move(key, false));
+            case SHOT_LATER -> arrange(r -> r.move(key, true));
+            case SHOT_OUT -> out(key);
+            case WRITE_WORDS -> page.write();
+            default -> throw new IllegalStateException(act + " is no act of Cut");
+        }
+        e.consume();
+    }
+
+    private void arrange(
+            java.util.function.Function<hitch.core.story.Rearranging, hitch.core.job.Edit.ArrangeShots> how) {
+        page.settle();
+        room.arrange(how);
+    }
+
+    private void out(String key) {
+        boolean isOut = room.line(key).map(l -> l.isLeftOut()).orElse(false);
+        if (isOut) {
+            room.change(key, c -> c.leftOut(false));
+        } else {
+            arrange(r -> r.takeOut(key));
+        }
+    }
+
+    @Override
     public String gauge(Snapshot now) {
         if (now.survey().findings().isEmpty()) {
             return "";
         }
-        Disclosure may = Disclosure.of(now.survey(), recipient.get());
-        return clock(estimate(ScriptWriter.write(may, desk.work().firm().wish()), may)
+        return clock(ScriptRoom.write(
+                        now.survey(),
+                        room.recipient().get(),
+                        desk.work().firm().wish().lasting(room.length().get()))
+                .cutting()
                 .seconds());
+    }
+
+    @Override
+    public void close() {
+        preview.close();
     }
 }

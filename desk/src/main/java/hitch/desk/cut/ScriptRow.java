@@ -1,133 +1,171 @@
 package hitch.desk.cut;
 
-import hitch.core.disclosure.Recipient;
 import hitch.core.finding.FindingId;
-import hitch.core.job.Edit;
-import hitch.core.job.ShotChange;
-import hitch.core.story.CardShot;
+import hitch.core.footage.FrameRef;
+import hitch.core.story.Cutting;
 import hitch.core.story.EvidenceShot;
 import hitch.core.story.FindingShot;
-import hitch.core.story.FootageShot;
-import hitch.core.story.MapShot;
-import hitch.core.story.PassageShot;
 import hitch.core.story.ScriptLine;
+import hitch.core.story.Shot;
 import hitch.core.story.SideBySideShot;
-import hitch.core.story.StillShot;
-import hitch.desk.Context;
-import hitch.desk.widget.Fields;
+import hitch.desk.play.FramePicture;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.StillView;
-import java.util.List;
-import java.util.Locale;
+import java.util.Optional;
+import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextArea;
+import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** A paragraph of the script beside the shot it runs over. */
+/** A paragraph of the script beside the shot it runs over. It is made once and told what the record says. */
 final class ScriptRow extends HBox {
-    private static final double PAGE = 620;
+    private static final PseudoClass CHOSEN = PseudoClass.getPseudoClass("chosen");
+    private static final double PICTURE = 96;
 
-    private final Context desk;
-    private final Recipient recipient;
-    private final ScriptLine line;
+    private final ScriptRoom room;
+    private final PlainWords plain = new PlainWords();
+    private final StackPane words = new StackPane(plain);
+    private final VBox notes = new VBox(4);
+    private final StackPane picture = new StackPane();
+    private final Label title = Labels.of("", "soft", "small");
+    private ScriptLine line;
+    private Object pictured;
 
-    ScriptRow(Context desk, Recipient recipient, ScriptLine line) {
-        super(32);
-        this.desk = desk;
-        this.recipient = recipient;
-        this.line = line;
+    /** Takes up a row's words for writing. */
+    interface Taking {
+        void take(ScriptRow row, int caret);
+    }
+
+    ScriptRow(ScriptRoom room, String key, Taking taking) {
+        super(16);
+        this.room = room;
         getStyleClass().add("script-row");
-        setId("shot-" + line.proposed().key().replace(':', '-'));
-        TextArea words = Fields.paragraph(
-                "Spoken over " + line.shot().title(), line.shot().narration(), PAGE, this::say);
-        words.getStyleClass().add("script-words");
-        words.setDisable(line.isLeftOut());
-        VBox left = new VBox(6, words);
-        if (line.isStale() && !line.isLeftOut()) {
-            left.getChildren().add(earlier());
+        setId("shot-" + key.replace(':', '-'));
+        VBox left = new VBox(2, words, notes);
+        HBox.setHgrow(left, Priority.ALWAYS);
+        title.setWrapText(true);
+        title.setMaxWidth(PICTURE + 4);
+        VBox shot = new VBox(2, picture, title);
+        shot.setMinWidth(PICTURE + 8);
+        shot.setMaxWidth(PICTURE + 8);
+        words.setAlignment(Pos.TOP_LEFT);
+        getChildren().addAll(left, shot);
+        plain.addEventHandler(MouseEvent.MOUSE_CLICKED, e -> taking.take(this, plain.letterAt(e.getX(), e.getY())));
+        shot.setOnMouseClicked(e -> taking.take(this, 0));
+    }
+
+    ScriptLine line() {
+        return line;
+    }
+
+    void show(ScriptLine now) {
+        if (now.equals(line)) {
+            return;
         }
-        left.getChildren().add(acts());
-        left.setPrefWidth(PAGE);
-        left.setMinWidth(PAGE);
-        Node shown = switch (line.shot()) {
-            case FindingShot found -> footage(found, found.finding(), "held while spoken");
-            case EvidenceShot plays -> footage(plays, plays.finding(), "played on");
-            case CardShot card ->
-                sheet(
-                        card.title(),
-                        card.rows().stream()
-                                .map(r -> (r.label() + "  " + r.text()).strip())
-                                .toList());
-            case PassageShot p ->
-                sheet(p.title(), List.of(String.format(Locale.ROOT, "%.1f times as fast", p.speed())));
-            case MapShot map -> sheet(map.title(), List.of("the line drawn, a rope running along it"));
-            case SideBySideShot side -> sideBySide(side);
-            case StillShot still -> sheet(still.title(), List.of("a picture gone into slowly"));
+        line = now;
+        plain.show(now.shot().narration().isBlank() ? "\u2026" : now.shot().narration(), room.facts(now));
+        plain.setAccessibleText(
+                "Spoken over " + now.shot().title() + ": " + now.shot().narration());
+        title.setText(now.shot().title());
+        picture();
+        notes.getChildren().clear();
+        if (now.isStale() && !now.isLeftOut()) {
+            notes.getChildren().add(new StaleWords(room, now));
+        }
+        notes.getChildren().add(acts());
+        setOpacity(1);
+        words.setOpacity(now.isLeftOut() ? 0.45 : 1);
+        picture.setOpacity(now.isLeftOut() ? 0.45 : 1);
+    }
+
+    void chosen(boolean is) {
+        pseudoClassStateChanged(CHOSEN, is);
+    }
+
+    /** Takes the editor in, in place of its words. */
+    void writing(WordsEditor editor) {
+        words.getChildren().setAll(editor);
+    }
+
+    void reading() {
+        words.getChildren().setAll(plain);
+    }
+
+    private void picture() {
+        Shot shot = line.shot();
+        Object now = shot.shown();
+        if (now.equals(pictured) && !shot.shown().isEmpty()) {
+            return;
+        }
+        pictured = now;
+        picture.getChildren().setAll(pictureOf(shot));
+    }
+
+    private Node pictureOf(Shot shot) {
+        Optional<FindingId> finding = switch (shot) {
+            case FindingShot f -> Optional.of(f.finding());
+            case EvidenceShot e -> Optional.of(e.finding());
+            case SideBySideShot s ->
+                s.panels().stream().map(SideBySideShot.Panel::finding).findFirst();
+            default -> Optional.empty();
         };
-        shown.setOpacity(line.isLeftOut() ? 0.45 : 1);
-        getChildren().addAll(left, shown);
-    }
-
-    private void say(String typed) {
-        boolean proposed = typed.isBlank() || typed.equals(line.proposed().narration());
-        change(
-                proposed
-                        ? line.change().asProposed()
-                        : line.change().saying(typed, line.proposed().facts()));
-    }
-
-    private void change(ShotChange change) {
-        if (!change.equals(line.change())) {
-            desk.work()
-                    .apply(new Edit.ChangeShot(recipient.word(), line.proposed().key(), change));
+        boolean moved = line.change().frame().isPresent();
+        if (finding.isPresent() && !moved) {
+            StillView still = new StillView(PICTURE, PICTURE * 3 / 4);
+            room.desk()
+                    .work()
+                    .now()
+                    .survey()
+                    .finding(finding.get())
+                    .ifPresent(f -> still.show(room.desk().work().still(f.finding())));
+            return still;
         }
-    }
-
-    /** Words that tell what was so before. */
-    private Node earlier() {
-        Label told = Labels.of(
-                "What is told has changed since these words were written. It is now: "
-                        + line.proposed().narration(),
-                "strong");
-        told.setWrapText(true);
-        Button stand = Labels.button(
-                "They still stand",
-                "",
-                "Keep these words",
-                () -> change(line.change()
-                        .saying(line.shot().narration(), line.proposed().facts())));
-        return new VBox(4, told, stand);
+        Optional<FrameRef> frame = shot.shown().stream().findFirst();
+        if (frame.isPresent()) {
+            FramePicture small = new FramePicture(room.desk(), PICTURE);
+            small.show(frame.get(), shot.title());
+            return small;
+        }
+        Label sheet = Labels.of(shot instanceof hitch.core.story.MapShot ? "The line" : "Card", "soft", "small");
+        StackPane card = new StackPane(sheet);
+        card.getStyleClass().add("card-picture");
+        card.setMinSize(PICTURE, PICTURE * 9 / 16);
+        card.setMaxSize(PICTURE, PICTURE * 9 / 16);
+        return card;
     }
 
     private Node acts() {
-        HBox row = new HBox(8);
+        String key = line.proposed().key();
+        HBox row = new HBox(
+                8, Labels.of(Math.round(Cutting.Speech.USUAL.of(line.shot().narration())) + " s", "soft", "small"));
         row.setAlignment(Pos.CENTER_LEFT);
-        if (line.isReworded()) {
+        boolean own = key.startsWith(hitch.core.job.OwnShot.KEYS);
+        if (line.isReworded() && !own) {
             row.getChildren()
                     .addAll(
-                            Labels.of("in your own words", "soft"),
+                            Labels.of("in your own words", "soft", "small"),
                             quiet(
                                     "As proposed",
                                     "Take the proposed words for " + line.shot().title(),
-                                    () -> change(line.change().asProposed())));
+                                    () -> room.change(key, c -> c.asProposed())));
         }
         if (line.isLeftOut()) {
             row.getChildren()
                     .addAll(
-                            Labels.of("left out", "soft"),
+                            Labels.of("left out", "soft", "small"),
                             quiet(
                                     "Tell it",
                                     "Tell " + line.shot().title(),
-                                    () -> change(line.change().leftOut(false))));
+                                    () -> room.change(key, c -> c.leftOut(false))));
         } else {
-            Button out = quiet(
-                    "Leave out",
-                    "Leave out " + line.shot().title(),
-                    () -> change(line.change().leftOut(true)));
+            String does = own ? "Take out" : "Leave out";
+            Button out = quiet(does, does + " " + line.shot().title(), () -> room.arrange(r -> r.takeOut(key)));
             out.getStyleClass().add("leave-out");
             row.getChildren().add(out);
         }
@@ -138,47 +176,5 @@ final class ScriptRow extends HBox {
         Button button = Labels.button(words, "", what, act);
         button.getStyleClass().add("quiet");
         return button;
-    }
-
-    private Node footage(FootageShot shot, FindingId finding, String between) {
-        Label caption = Labels.of(String.join(" ", shot.written()), "strong");
-        caption.setWrapText(true);
-        Label times = Labels.of(
-                String.format(Locale.ROOT, "%.1f s up to it, %s, %.1f s on", shot.before(), between, shot.after()),
-                "soft");
-        times.setWrapText(true);
-        HBox row = new HBox(12, still(finding), new VBox(4, Labels.of(shot.title(), "soft"), caption, times));
-        row.setAlignment(Pos.TOP_LEFT);
-        return row;
-    }
-
-    private StillView still(FindingId finding) {
-        StillView still = new StillView(120, 90);
-        desk.work()
-                .now()
-                .survey()
-                .finding(finding)
-                .ifPresent(f -> still.show(desk.work().still(f.finding())));
-        return still;
-    }
-
-    private Node sideBySide(SideBySideShot side) {
-        HBox stills = new HBox(8);
-        side.panels()
-                .forEach(p -> stills.getChildren()
-                        .add(new VBox(2, still(p.finding()), Labels.of(p.label(), "soft", "small"))));
-        return new VBox(6, Labels.of(side.title(), "strong"), stills);
-    }
-
-    private static Node sheet(String title, List<String> rows) {
-        VBox sheet = new VBox(2, Labels.of(title, "strong"));
-        rows.stream().limit(3).forEach(r -> {
-            Label row = Labels.of(r, "soft");
-            row.setWrapText(true);
-            sheet.getChildren().add(row);
-        });
-        sheet.getStyleClass().add("card");
-        sheet.setMaxWidth(400);
-        return new HBox(sheet);
     }
 }

@@ -2,6 +2,7 @@ package hitch.desk.handover;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.story.Length;
 import hitch.core.story.Script;
 import hitch.desk.Bench;
 import hitch.desk.Context;
@@ -52,13 +53,14 @@ public final class HandOverBench implements Bench {
     private final VBox made = new VBox(4);
     private final VBox about = new VBox(6);
     private final AskedPane asked;
-    private final FilmChoice film = new FilmChoice();
+    private final FilmChoice film;
     private final ScrollPane root;
 
-    public HandOverBench(Context desk, ObjectProperty<Recipient> recipient) {
+    public HandOverBench(Context desk, ObjectProperty<Recipient> recipient, ObjectProperty<Length> length) {
         this.desk = desk;
         this.recipient = recipient;
         this.asked = new AskedPane(desk);
+        this.film = new FilmChoice(length);
         VBox page = new VBox(
                 14, Labels.heading("Hand over to the"), recipients(), about, asked, film, target(), action(), made);
         page.getStyleClass().add("page");

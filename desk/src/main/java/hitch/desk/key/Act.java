@@ -89,6 +89,11 @@ public enum Act {
     JUDGE_VISITS(Place.JUDGE, "Against an earlier visit", "3"),
     QUESTIONS(Place.JUDGE, "Questions still open", "Q"),
 
+    WRITE_WORDS(Place.CUT, "Write in the chosen paragraph", "Shortcut+E"),
+    SHOT_EARLIER(Place.CUT, "Move the paragraph and its shot up", "Alt+Up"),
+    SHOT_LATER(Place.CUT, "Move it down", "Alt+Down"),
+    SHOT_OUT(Place.CUT, "Leave it out, or tell it again", "Shortcut+L"),
+
     PAGE_1(Place.LINE, "What the pipe is made of", "1"),
     PAGE_2(Place.LINE, "What was really seen", "2"),
     PAGE_3(Place.LINE, "Depth and fall", "3"),
@@ -114,7 +119,8 @@ public enum Act {
         MARK("Mark"),
         SPOKEN("Mark, on something that was said"),
         LINE("Line"),
-        JUDGE("Judge");
+        JUDGE("Judge"),
+        CUT("Cut");
 
         private final String word;
 

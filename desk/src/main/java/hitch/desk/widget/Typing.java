@@ -12,6 +12,19 @@ public final class Typing {
 
     static final String KEPT = "text that was handed on";
 
+    private static final String TEXT = "text is written in it";
+
+    /** Says that text is written in a control that the toolkit does not know for one. */
+    public static void isText(Node control) {
+        control.getProperties().put(TEXT, true);
+    }
+
+    /** Whether letters that reach it are written. */
+    public static boolean takesText(Object target) {
+        return target instanceof TextInputControl
+                || target instanceof Node node && node.getProperties().containsKey(TEXT);
+    }
+
     /** Says that what stands in a field now was handed on, or was there from the start: nobody is typing yet. */
     public static void kept(TextInputControl field) {
         field.getProperties().put(KEPT, field.getText());

@@ -1,0 +1,149 @@
+package hitch.desk.cut;
+
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
+import hitch.core.job.Edit;
+import hitch.core.job.ShotChange;
+import hitch.core.story.Cutting;
+import hitch.core.story.Length;
+import hitch.core.story.LiveFacts;
+import hitch.core.story.Rearranging;
+import hitch.core.story.Script;
+import hitch.core.story.ScriptLine;
+import hitch.core.story.Shot;
+import hitch.core.story.StoryWish;
+import hitch.core.survey.Survey;
+import hitch.desk.Context;
+import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.function.Function;
+import java.util.function.UnaryOperator;
+import javafx.beans.property.ObjectProperty;
+import javafx.beans.property.ReadOnlyObjectProperty;
+import javafx.beans.property.ReadOnlyObjectWrapper;
+import javafx.beans.property.SimpleObjectProperty;
+
+/** The script under the hand: for whom, how long, as it is written now, and which of its shots is chosen. Used on the interface thread. */
+final class ScriptRoom {
+    /**
+     * A script as it follows from the record.
+     *
+     * @param cutting laid out with the voice's usual pace
+     */
+    record Written(Recipient recipient, Disclosure may, Script script, Cutting cutting) {}
+
+    private final Context desk;
+    private final ObjectProperty<Recipient> recipient;
+    private final ObjectProperty<Length> length;
+    private final ReadOnlyObjectWrapper<Written> written = new ReadOnlyObjectWrapper<>();
+    private final ObjectProperty<String> chosen = new SimpleObjectProperty<>();
+    private long asked;
+
+    ScriptRoom(Context desk, ObjectProperty<Recipient> recipient, ObjectProperty<Length> length) {
+        this.desk = desk;
+        this.recipient = recipient;
+        this.length = length;
+    }
+
+    Context desk() {
+        return desk;
+    }
+
+    ObjectProperty<Recipient> recipient() {
+        return recipient;
+    }
+
+    ObjectProperty<Length> length() {
+        return length;
+    }
+
+    /** The key of the shot that is chosen; null for none. */
+    ObjectProperty<String> chosen() {
+        return chosen;
+    }
+
+    ReadOnlyObjectProperty<Written> writtenProperty() {
+        return written.getReadOnlyProperty();
+    }
+
+    Optional<Written> written() {
+        return Optional.ofNullable(written.get());
+    }
+
+    Optional<ScriptLine> line(String key) {
+        return written().flatMap(w -> w.script().line(key));
+    }
+
+    Optional<ScriptLine> chosenLine() {
+        return Optional.ofNullable(chosen.get()).flatMap(this::line);
+    }
+
+    /** Writes the script anew, off the interface thread; the latest wish stands. */
+    void write() {
+        long mine = ++asked;
+        Survey survey = desk.work().now().survey();
+        Recipient whom = recipient.get();
+        StoryWish wish = desk.work().firm().wish().lasting(length.get());
+        desk.work().inBackground(() -> write(survey, whom, wish), w -> {
+            if (mine == asked) {
+                written.set(w);
+                desk.work()
+                        .speech()
+                        .of(
+                                w.script().told().shots().stream()
+                                        .map(Shot::narration)
+                                        .toList(),
+                                desk.work().narrator(whom));
+            }
+        });
+    }
+
+    static Written write(Survey survey, Recipient whom, StoryWish wish) {
+        Disclosure may = Disclosure.of(survey, whom);
+        Script script = Script.of(may, wish);
+        return new Written(
+                whom,
+                may,
+                script,
+                Cutting.of(
+                        script.told(),
+                        Cutting.Speech.USUAL,
+                        s -> may.footage().around(s.frame(), s.before(), s.after())));
+    }
+
+    /** Facts that can be fields in a line's words. */
+    LiveFacts facts(ScriptLine line) {
+        return written().map(w -> LiveFacts.of(line.shot(), w.may())).orElse(new LiveFacts(java.util.Map.of()));
+    }
+
+    /** Says a line in words of one's own; blank ones, and those that were proposed, are as proposed. */
+    CompletableFuture<Void> say(ScriptLine line, String typed) {
+        String words = typed.strip();
+        boolean proposed = words.isEmpty() && !line.proposed().narration().isEmpty()
+                || words.equals(line.proposed().narration());
+        return change(
+                line.proposed().key(),
+                c -> proposed
+                        ? c.asProposed()
+                        : c.saying(facts(line).kept(words), line.proposed().facts()));
+    }
+
+    CompletableFuture<Void> change(String key, UnaryOperator<ShotChange> how) {
+        String whom = recipient.get().word();
+        return desk.work().edit(job -> {
+            ShotChange was = job.story().at(whom, key);
+            ShotChange next = how.apply(was);
+            return next.equals(was) ? Optional.empty() : Optional.of(new Edit.ChangeShot(whom, key, next));
+        });
+    }
+
+    /** Arranges the story as it is by now; none where that changes nothing. */
+    CompletableFuture<Void> arrange(Function<Rearranging, Edit.ArrangeShots> how) {
+        Optional<Edit.ArrangeShots> edit = written().map(w -> how.apply(new Rearranging(w.script(), w.may())));
+        return edit.filter(e -> !e.changes().isEmpty()
+                        || !e.put().isEmpty()
+                        || !e.removed().isEmpty())
+                .map(e -> desk.work().apply(e))
+                .orElseGet(() -> CompletableFuture.completedFuture(null));
+    }
+}
