@@ -11,6 +11,7 @@ import hitch.bench.PlainClip;
 import hitch.bench.RecordTimes;
 import hitch.bench.RenderTimes;
 import hitch.bench.SceneTimes;
+import hitch.bench.ScriptTimes;
 import hitch.bench.TalkTable;
 import hitch.bench.TalkTimes;
 import hitch.bench.VoiceTable;
@@ -21,6 +22,7 @@ import hitch.media.MediaException;
 import hitch.sim.DemoJob;
 import hitch.sim.line.LongLine;
 import hitch.store.DataFolder;
+import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import hitch.store.described.DescribedException;
 import java.io.IOException;
@@ -47,6 +49,7 @@ import picocli.CommandLine.Spec;
             "notes: 2,000 captions and a megabyte of anything; the demo's commentary against the simulated pipe.",
             "line: made-up lines against their truth.  record: 100,000 edits.  judge: 300 findings judged.",
             "scenes: how fast the simulated camera makes footage.  render: how fast a film is made and spoken.",
+            "script: how long a long story keeps whoever writes in it waiting.",
             "voice: whether what the voice says is understood; FILE has sentences, one a line.",
             "break: attacks on everything that is read.  leaks: what districts get, searched."
         },
@@ -71,6 +74,7 @@ final class BenchCommand implements Callable<Integer> {
         JUDGE,
         SCENES,
         RENDER,
+        SCRIPT,
         VOICE,
         BREAK,
         LEAKS
@@ -83,7 +87,7 @@ final class BenchCommand implements Callable<Integer> {
             index = "0",
             paramLabel = "WHAT",
             description =
-                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, voice, break or leaks.")
+                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, break or leaks.")
     private What what;
 
     @Parameters(
@@ -126,6 +130,7 @@ final class BenchCommand implements Callable<Integer> {
                 case SCENES -> SceneTimes.run(scratch, System::nanoTime, say);
                 case RENDER ->
                     RenderTimes.run(demo(scratch).resolve("demo"), scratch, DataFolder.path(), System::nanoTime, say);
+                case SCRIPT -> script(demo(scratch).resolve("demo"), say);
                 case VOICE -> VoiceTable.run(sentences(), DataFolder.path(), say);
                 case BREAK -> {
                     return broken(scratch, say);
@@ -215,6 +220,15 @@ final class BenchCommand implements Callable<Integer> {
     private static void judge(Consumer<String> say) throws StoreException {
         try {
             JudgeTimes.run(System::nanoTime, say);
+        } catch (DescribedException e) {
+            throw new StoreException("The made-up line cannot be read: " + e.getMessage(), e);
+        }
+    }
+
+    private static void script(Path demo, Consumer<String> say) throws MediaException, StoreException {
+        try (JobFolder folder = JobFolder.open(demo)) {
+            ScriptTimes.writing(System::nanoTime, say);
+            ScriptTimes.beginning(folder, System::nanoTime, say);
         } catch (DescribedException e) {
             throw new StoreException("The made-up line cannot be read: " + e.getMessage(), e);
         }

@@ -4,13 +4,17 @@ import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.Weight;
 import hitch.core.survey.Survey;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import hitch.store.handover.EvidenceCut;
+import hitch.store.handover.EvidenceSet;
 import hitch.store.out.OutFolder;
 import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.concurrent.Callable;
@@ -22,10 +26,21 @@ import picocli.CommandLine.Spec;
 
 @Command(
         name = "clip",
-        description = "Writes the footage around a finding, untouched and labelled, each with a record of its source.",
-        footer = {"", "Example:", "  ./hitch clip demo F3 --before 4 --after 4 --out OUT"},
+        description = {
+            "Writes the footage around a finding, untouched and labelled, each with a record of its source.",
+            "Of several findings also their stills, a table, and sheets of the stills with their stations."
+        },
+        footer = {
+            "",
+            "Example:",
+            "  ./hitch clip demo F3 --before 4 --after 4 --out OUT",
+            "  ./hitch clip demo all --least mend --out OUT"
+        },
         mixinStandardHelpOptions = true)
 final class ClipCommand implements Callable<Integer> {
+    /** Stands for every finding. */
+    private static final String ALL = "all";
+
     /** Nobody wants more of one finding. */
     private static final double LONGEST_S = 3600;
 
@@ -35,8 +50,17 @@ final class ClipCommand implements Callable<Integer> {
     @Parameters(index = "0", paramLabel = "JOB", description = "Job folder, or demo.")
     private String job;
 
-    @Parameters(index = "1", paramLabel = "FINDING", description = "Name of the finding, such as F3.")
+    @Parameters(
+            index = "1",
+            paramLabel = "FINDING",
+            description = "Name of the finding, such as F3; several with commas, or all.")
     private String finding;
+
+    @Option(
+            names = "--least",
+            paramLabel = "WEIGHT",
+            description = "Of all: those that are at least noted, watch, tend, mend or stop.")
+    private String least = "noted";
 
     @Option(
             names = "--before",
@@ -87,19 +111,50 @@ final class ClipCommand implements Callable<Integer> {
             Jobs.refuseDamage(folder, acceptDamage);
             Terminal terminal = new Terminal(spec.commandLine().getErr());
             Survey survey = HandingOver.survey(folder, recipient, showWriting, terminal);
-            LocatedFinding found = survey.finding(new FindingId(finding.toUpperCase(Locale.ROOT)))
-                    .orElseThrow(() -> new StoreException("This job has no finding " + finding + "; it has "
+            Disclosure may = Disclosure.of(survey, recipient);
+            Footage footage = new Footage(folder.folder());
+            EvidenceCut cut = new EvidenceCut(may, footage, withSound || !recipient.isPublic());
+            List<LocatedFinding> chosen = chosen(survey, may);
+            if (chosen.size() == 1 && !finding.equals(ALL)) {
+                for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
+                    spec.commandLine()
+                            .getOut()
+                            .println(cut.write(chosen.getFirst(), form, before, after, place, terminal));
+                }
+            } else {
+                EvidenceSet.Written written =
+                        new EvidenceSet(may, footage, cut).write(chosen, before, after, place, terminal);
+                written.clips().forEach(spec.commandLine().getOut()::println);
+                written.sheets().forEach(spec.commandLine().getOut()::println);
+                if (!written.skipped().isEmpty()) {
+                    spec.commandLine()
+                            .getErr()
+                            .println("On photographs, so without clips: " + String.join(", ", written.skipped()));
+                }
+            }
+        }
+        return 0;
+    }
+
+    private List<LocatedFinding> chosen(Survey survey, Disclosure may) throws StoreException {
+        if (finding.equals(ALL)) {
+            Weight weight = Arrays.stream(Weight.values())
+                    .filter(w -> w.word().equals(least))
+                    .findFirst()
+                    .orElseThrow(() ->
+                            new StoreException("\"" + least + "\" is no weight: noted, watch, tend, mend or stop."));
+            return EvidenceSet.atLeast(survey, may, weight);
+        }
+        List<LocatedFinding> chosen = new ArrayList<>();
+        for (String name : finding.split(",")) {
+            chosen.add(survey.finding(new FindingId(name.strip().toUpperCase(Locale.ROOT)))
+                    .orElseThrow(() -> new StoreException("This job has no finding " + name + "; it has "
                             + String.join(
                                     ", ",
                                     survey.findings().stream()
                                             .map(f -> f.finding().id().value())
-                                            .toList()) + "."));
-            EvidenceCut cut = new EvidenceCut(
-                    Disclosure.of(survey, recipient), new Footage(folder.folder()), withSound || !recipient.isPublic());
-            for (EvidenceCut.Form form : EvidenceCut.Form.values()) {
-                spec.commandLine().getOut().println(cut.write(found, form, before, after, place, terminal));
-            }
+                                            .toList()) + ".")));
         }
-        return 0;
+        return chosen;
     }
 }

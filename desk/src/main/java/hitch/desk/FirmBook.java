@@ -11,6 +11,8 @@ import hitch.store.StoreException;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyLongProperty;
@@ -28,6 +30,7 @@ public final class FirmBook {
     private final ReadOnlyObjectWrapper<FirmProfile> profile = new ReadOnlyObjectWrapper<>(FirmProfile.BLANK);
     private final ReadOnlyObjectWrapper<PhraseBook> phrases = new ReadOnlyObjectWrapper<>(PhraseBook.EMPTY);
     private final ReadOnlyObjectWrapper<FirmVoices> voices = new ReadOnlyObjectWrapper<>(FirmVoices.SHIPPED);
+    private final ReadOnlyObjectWrapper<SortedSet<String>> spellings = new ReadOnlyObjectWrapper<>(new TreeSet<>());
     private final ReadOnlyLongWrapper picturesKept = new ReadOnlyLongWrapper();
     private final ObservableList<Recipient> recipients = FXCollections.observableArrayList(Recipient.STANDARD);
 
@@ -39,6 +42,7 @@ public final class FirmBook {
         read(folder::profile, profile::set);
         read(folder::phrases, phrases::set);
         read(folder::voices, voices::set);
+        read(folder::spellings, spellings::set);
     }
 
     /** Who the firm is. */
@@ -93,6 +97,23 @@ public final class FirmBook {
                 voices::set);
     }
 
+    /** Words that the firm spells its own way. */
+    public ReadOnlyObjectProperty<SortedSet<String>> spellingsProperty() {
+        return spellings.getReadOnlyProperty();
+    }
+
+    /** Takes a word for rightly spelled, in every job from here on. */
+    public void spells(String word) {
+        SortedSet<String> next = new TreeSet<>(spellings.get());
+        next.add(word);
+        work.inBackground(
+                () -> {
+                    folder.keep(next);
+                    return next;
+                },
+                spellings::set);
+    }
+
     /** How the firm's films are wished for. */
     public StoryWish wish() {
         return StoryWish.USUAL.phrased(phrases.get());
@@ -130,6 +151,7 @@ public final class FirmBook {
                     read(folder::profile, profile::set);
                     read(folder::phrases, phrases::set);
                     read(folder::voices, voices::set);
+                    read(folder::spellings, spellings::set);
                     picturesKept.set(picturesKept.get() + 1);
                     work.notices()
                             .say("The firm of " + f.getFileName()

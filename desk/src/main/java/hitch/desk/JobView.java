@@ -68,7 +68,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
         benches.add(new MarkBench(desk));
         benches.add(new LineBench(desk));
         benches.add(new JudgeBench(desk, firm));
-        benches.add(new CutBench(desk, recipient, length));
+        benches.add(new CutBench(desk, recipient, length, this::update));
         benches.add(new HandOverBench(desk, recipient, length));
         tabs = new BenchTabs(benches, this::show);
         setTop(header(theme, leave));

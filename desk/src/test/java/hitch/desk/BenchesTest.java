@@ -9,9 +9,9 @@ import java.util.concurrent.TimeoutException;
 import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
+import javafx.scene.text.TextFlow;
 import org.junit.jupiter.api.Test;
 
 /** The benches beside Mark, worked as a reviewer works them. */
@@ -97,7 +97,9 @@ class BenchesTest extends OpenWindow {
     }
 
     private boolean says(String words) {
-        return lookup((Node n) -> n instanceof TextArea t && t.getText().contains(words))
+        return lookup((Node n) -> n instanceof TextFlow t
+                        && t.getAccessibleText() != null
+                        && t.getAccessibleText().contains(words))
                 .tryQuery()
                 .isPresent();
     }

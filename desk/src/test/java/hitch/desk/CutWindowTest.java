@@ -223,4 +223,36 @@ class CutWindowTest extends OpenWindow {
         clickOn(play);
         until(() -> lookup("Play from here").tryQuery().isPresent());
     }
+
+    @Test
+    void wordsAreFoundAndReplacedInTheWholeScriptAndUndoneAtOnce() throws TimeoutException {
+        cut();
+        say("A wobble here, a wobble there.");
+        until(() -> change().narration().isPresent());
+        push(KeyCode.CONTROL, KeyCode.SHIFT, KeyCode.F);
+        interact(() -> {
+            lookup("#find-words").queryAs(TextField.class).setText("wobble");
+            lookup("#replace-words").queryAs(TextField.class).setText("step");
+        });
+        assertThat(lookup("in one paragraph").tryQuery()).isPresent();
+        clickOn("#replace-all");
+        until(() -> change().narration().equals(Optional.of("A step here, a step there.")));
+        clickOn("#undo");
+        until(() -> change().narration().equals(Optional.of("A wobble here, a wobble there.")));
+    }
+
+    /** A word that is not spelled so is underlined with what may be meant; the trade's and the firm's words are right. */
+    @Test
+    void spellingIsToldAsOneWrites() throws Exception {
+        cut();
+        StyleClassedTextArea area = hand(SHOT);
+        interact(() -> area.replaceText("The cleanout has rooots. Zorbl."));
+        until(() -> area.getStyleOfChar(21).contains("misspelled"));
+        assertThat(area.getStyleOfChar(6)).as("a word of the trade").doesNotContain("misspelled");
+        assertThat(area.getStyleOfChar(26)).contains("misspelled");
+        interact(() -> job().work().firm().spells("zorbl"));
+        until(() -> !area.getStyleOfChar(26).contains("misspelled"));
+        until(() ->
+                new hitch.store.FirmFolder(folder.resolve("data")).spellings().contains("zorbl"));
+    }
 }

@@ -14,6 +14,9 @@ import java.nio.file.StandardCopyOption;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.SortedSet;
+import java.util.TreeSet;
+import java.util.stream.Collectors;
 
 /**
  * What belongs to the firm rather than to a job, as texts that a person can read and edit: its house rules and its own kinds
@@ -26,10 +29,19 @@ public final class FirmFolder {
     static final String PROFILE = "firm.txt";
     static final String PHRASES = "phrases.txt";
     static final String VOICES = "voices.txt";
+    static final String SPELLINGS = "spellings.txt";
 
     /** Everything a firm can keep, by file. */
-    private static final List<String> ALL =
-            List.of(PROFILE, RULES, PRICES, RECIPIENTS, PHRASES, VOICES, Picture.LOGO.file(), Picture.SIGNATURE.file());
+    private static final List<String> ALL = List.of(
+            PROFILE,
+            RULES,
+            PRICES,
+            RECIPIENTS,
+            PHRASES,
+            VOICES,
+            SPELLINGS,
+            Picture.LOGO.file(),
+            Picture.SIGNATURE.file());
 
     /** A picture that stands for the firm. */
     public enum Picture {
@@ -92,6 +104,19 @@ public final class FirmFolder {
 
     public void keep(FirmVoices voices) throws StoreException {
         write(VOICES, voices.text());
+    }
+
+    /** Words that the firm spells its own way, in the order of the alphabet. */
+    public SortedSet<String> spellings() throws StoreException {
+        return read(SPELLINGS, FirmFolder::words).orElse(new TreeSet<>());
+    }
+
+    private static SortedSet<String> words(String text) {
+        return text.lines().map(String::strip).filter(w -> !w.isEmpty()).collect(Collectors.toCollection(TreeSet::new));
+    }
+
+    public void keep(SortedSet<String> spellings) throws StoreException {
+        write(SPELLINGS, String.join("\n", spellings) + "\n");
     }
 
     /** Where a picture of the firm is; empty where it has none. */

@@ -50,7 +50,8 @@ public record LiveFacts(Map<String, String> facts) {
         return new LiveFacts(facts);
     }
 
-    private static List<FindingId> about(Shot shot) {
+    /** The findings that a shot is about. */
+    public static List<FindingId> about(Shot shot) {
         return switch (shot) {
             case FindingShot f -> List.of(f.finding());
             case EvidenceShot e -> List.of(e.finding());

@@ -163,6 +163,27 @@ public final class Rearranging {
         return edit(changes, List.of(), List.of(key));
     }
 
+    /** Puts other words in place of some, in every paragraph that is told; case counts. */
+    public Edit.ArrangeShots replace(String find, String with) {
+        Map<String, ShotChange> changes = new LinkedHashMap<>();
+        for (ScriptLine line : holding(find)) {
+            String words = line.shot().narration().replace(find, with).strip();
+            changes.put(
+                    line.proposed().key(),
+                    line.change().saying(kept(line, words), line.proposed().facts()));
+        }
+        return edit(changes, List.of(), List.of());
+    }
+
+    /** The paragraphs that are told and hold some words. */
+    public List<ScriptLine> holding(String find) {
+        return find.isEmpty()
+                ? List.of()
+                : lines().stream()
+                        .filter(l -> !l.isLeftOut() && l.shot().narration().contains(find))
+                        .toList();
+    }
+
     private Edit.ArrangeShots edit(Map<String, ShotChange> changes, List<OwnShot> put, List<String> removed) {
         return new Edit.ArrangeShots(may.recipient().word(), changes, put, removed);
     }

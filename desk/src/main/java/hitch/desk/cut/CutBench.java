@@ -38,14 +38,23 @@ public final class CutBench implements Bench {
     private final Label left = Labels.of("", "soft");
     private final ScriptPage page;
     private final PreviewPane preview;
+    private final FindBar find;
+    private final Runnable told;
+    private String gauge = "";
     private boolean stale = true;
 
-    public CutBench(Context desk, ObjectProperty<Recipient> recipient, ObjectProperty<Length> length) {
+    /**
+     * @param told called when the length of the film is another: it is reckoned where nobody waits for it
+     */
+    public CutBench(Context desk, ObjectProperty<Recipient> recipient, ObjectProperty<Length> length, Runnable told) {
         this.desk = desk;
+        this.told = told;
         room = new ScriptRoom(desk, recipient, length);
         preview = new PreviewPane(room);
         page = new ScriptPage(room, preview::stand);
-        VBox side = new VBox(14, preview, new ShotSettings(room), new PutInMenu(room));
+        find = new FindBar(room, page::settle);
+        VBox side = new VBox(
+                14, preview, new ShotSettings(room), new HBox(10, new PutInMenu(room), new EvidenceMenu(room)));
         side.getStyleClass().add("side");
         ScrollPane right = new ScrollPane(side);
         right.setFitToWidth(true);
@@ -59,18 +68,22 @@ public final class CutBench implements Bench {
         root.getChildren().addAll(top(), both);
         root.getStyleClass().add("bench");
         root.setId("cut-bench");
-        desk.work().snapshotProperty().addListener((o, was, is) -> write());
-        desk.work().firm().phrasesProperty().addListener((o, was, is) -> write());
-        desk.work().firm().voicesProperty().addListener((o, was, is) -> write());
-        recipient.addListener((o, was, is) -> write());
-        length.addListener((o, was, is) -> write());
-        room.writtenProperty().addListener((o, was, is) -> show(is));
+        desk.work().snapshotProperty().addListener((o, was, is) -> room.write());
+        desk.work().firm().phrasesProperty().addListener((o, was, is) -> room.write());
+        desk.work().firm().voicesProperty().addListener((o, was, is) -> room.write());
+        recipient.addListener((o, was, is) -> room.write());
+        length.addListener((o, was, is) -> room.write());
+        room.writtenProperty().addListener((o, was, is) -> written(is));
+        room.write();
         root.sceneProperty().addListener((o, was, is) -> {
             if (is == null) {
                 page.settle();
                 preview.stop();
-            } else if (stale) {
-                write();
+            } else {
+                room.look();
+                if (stale) {
+                    room.written().ifPresent(this::written);
+                }
             }
         });
     }
@@ -95,7 +108,7 @@ public final class CutBench implements Bench {
         Labels.mayBeCut(left);
         HBox second = new HBox(12, new LengthChoice("script", room.length()), left);
         second.setAlignment(Pos.CENTER_LEFT);
-        VBox top = new VBox(8, first, second);
+        VBox top = new VBox(8, first, second, find);
         top.getStyleClass().add("page-top");
         return top;
     }
@@ -113,11 +126,16 @@ public final class CutBench implements Bench {
         return button;
     }
 
-    /** Has the script written anew, but not while nobody looks. */
-    private void write() {
+    /** Shows the script as it is written now, once somebody looks. */
+    private void written(ScriptRoom.Written now) {
+        gauge = now.script().lines().isEmpty()
+                        || desk.work().now().survey().findings().isEmpty()
+                ? ""
+                : clock(now.cutting().seconds());
+        told.run();
         stale = root.getScene() == null;
         if (!stale) {
-            room.write();
+            show(now);
         }
     }
 
@@ -177,6 +195,7 @@ public final class CutBench implements Bench {
             case SHOT_LATER -> arrange(r -> r.move(key, true));
             case SHOT_OUT -> out(key);
             case WRITE_WORDS -> page.write();
+            case FIND_WORDS -> find.open();
             default -> throw new IllegalStateException(act + " is no act of Cut");
         }
         e.consume();
@@ -199,15 +218,7 @@ public final class CutBench implements Bench {
 
     @Override
     public String gauge(Snapshot now) {
-        if (now.survey().findings().isEmpty()) {
-            return "";
-        }
-        return clock(ScriptRoom.write(
-                        now.survey(),
-                        room.recipient().get(),
-                        desk.work().firm().wish().lasting(room.length().get()))
-                .cutting()
-                .seconds());
+        return gauge;
     }
 
     @Override

@@ -12,6 +12,7 @@ import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.BiConsumer;
+import javafx.application.Platform;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
 import javafx.scene.input.ClipboardContent;
@@ -25,7 +26,8 @@ final class ScriptPage extends ScrollPane implements WordsEditor.Page {
     private final BiConsumer<ScriptLine, Double> at;
     private final VBox page = new VBox();
     private final Map<String, ScriptRow> rows = new LinkedHashMap<>();
-    private final WordsEditor editor = new WordsEditor(this);
+    private final Spelling spelling = new Spelling();
+    private final WordsEditor editor = new WordsEditor(this, spelling);
     private ScriptRow writing;
     private int keeping;
     /** Where the hand goes when the script is next written. */
@@ -43,6 +45,8 @@ final class ScriptPage extends ScrollPane implements WordsEditor.Page {
         setContent(page);
         setFitToWidth(true);
         setId("script-page");
+        room.desk().work().firm().spellingsProperty().addListener((o, was, is) -> spellings());
+        spelling.whenRead(() -> Platform.runLater(editor::respell));
         room.chosen().addListener((o, was, is) -> {
             rows.forEach((key, row) -> row.chosen(key.equals(is)));
             if (writing != null && !writing.line().proposed().key().equals(is)) {
@@ -56,6 +60,7 @@ final class ScriptPage extends ScrollPane implements WordsEditor.Page {
 
     /** The script was written anew. */
     void written(Script script) {
+        spellings();
         List<Node> nodes = new ArrayList<>();
         Set<String> there = new HashSet<>();
         String chosen = room.chosen().get();
@@ -94,6 +99,17 @@ final class ScriptPage extends ScrollPane implements WordsEditor.Page {
             next = Optional.empty();
             take(rows.get(t.key()), t.caret());
         });
+    }
+
+    /** Names of the job and the firm's own spellings are right. */
+    private void spellings() {
+        Set<String> right =
+                new HashSet<>(room.desk().work().firm().spellingsProperty().get());
+        room.written().map(w -> w.may().facts()).ifPresent(f -> {
+            right.addAll(List.of(f.property(), f.town(), f.client(), f.reviewer(), f.firm()));
+        });
+        spelling.own(right);
+        editor.respell();
     }
 
     /** Whether the same rows stand in the same order; headings are made anew each time and compared by their words. */
@@ -183,7 +199,15 @@ final class ScriptPage extends ScrollPane implements WordsEditor.Page {
     @Override
     public void keep(ScriptLine line, String words) {
         keeping++;
-        room.say(line, words).whenComplete((v, e) -> keeping--);
+        room.say(line, words).whenComplete((v, e) -> {
+            keeping--;
+            room.written(line);
+        });
+    }
+
+    @Override
+    public void draft(ScriptLine line, String words) {
+        room.draft(line, words);
     }
 
     @Override
@@ -227,5 +251,15 @@ final class ScriptPage extends ScrollPane implements WordsEditor.Page {
     @Override
     public void at(ScriptLine line, double share) {
         at.accept(line, share);
+    }
+
+    @Override
+    public void isRight(String word) {
+        room.desk().work().firm().spells(word);
+    }
+
+    @Override
+    public <T> void inBackground(java.util.concurrent.Callable<T> work, java.util.function.Consumer<T> then) {
+        room.desk().work().inBackground(work, then);
     }
 }

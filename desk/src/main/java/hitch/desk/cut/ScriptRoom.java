@@ -14,6 +14,7 @@ import hitch.core.story.Shot;
 import hitch.core.story.StoryWish;
 import hitch.core.survey.Survey;
 import hitch.desk.Context;
+import hitch.store.WordsDraft;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
@@ -37,12 +38,77 @@ final class ScriptRoom {
     private final ObjectProperty<Length> length;
     private final ReadOnlyObjectWrapper<Written> written = new ReadOnlyObjectWrapper<>();
     private final ObjectProperty<String> chosen = new SimpleObjectProperty<>();
+    private final WordsDraft draft;
     private long asked;
+    private boolean looked;
 
     ScriptRoom(Context desk, ObjectProperty<Recipient> recipient, ObjectProperty<Length> length) {
         this.desk = desk;
         this.recipient = recipient;
         this.length = length;
+        this.draft = new WordsDraft(desk.work().folder().folder());
+        takeUpDraft();
+    }
+
+    /** Puts words aside that are being written and no edit yet. */
+    void draft(ScriptLine line, String words) {
+        WordsDraft.Draft now =
+                new WordsDraft.Draft(recipient.get().word(), line.proposed().key(), words);
+        desk.work().inBackground(() -> keep(now), w -> {});
+    }
+
+    private WordsDraft.Draft keep(WordsDraft.Draft now) {
+        draft.keep(now);
+        return now;
+    }
+
+    /** Words are an edit now. */
+    void written(ScriptLine line) {
+        desk.work()
+                .inBackground(
+                        () -> {
+                            draft.clear();
+                            return line;
+                        },
+                        l -> {});
+    }
+
+    /** Makes an edit of words that were being written when the program last ended. */
+    private void takeUpDraft() {
+        Survey survey = desk.work().now().survey();
+        desk.work()
+                .inBackground(
+                        draft::left,
+                        left -> left.ifPresent(d -> Recipient.of(d.recipient())
+                                .or(() -> desk.work().firm().recipients().stream()
+                                        .filter(r -> r.word().equals(d.recipient()))
+                                        .findFirst())
+                                .ifPresent(whom -> desk.work()
+                                        .inBackground(
+                                                () -> write(
+                                                        survey,
+                                                        whom,
+                                                        desk.work()
+                                                                .firm()
+                                                                .wish()
+                                                                .lasting(Length.FULL)),
+                                                w -> w.script().line(d.shot()).ifPresent(line -> {
+                                                    ShotChange said = line.change()
+                                                            .saying(
+                                                                    LiveFacts.of(line.shot(), w.may())
+                                                                            .kept(d.words()),
+                                                                    line.proposed()
+                                                                            .facts());
+                                                    desk.work().apply(new Edit.ChangeShot(whom.word(), d.shot(), said));
+                                                    desk.work()
+                                                            .notices()
+                                                            .say(
+                                                                    "Words that were being written when Hitch last ended were kept, in \""
+                                                                            + line.shot()
+                                                                                    .title()
+                                                                            + "\". Undo takes them back.");
+                                                    written(line);
+                                                })))));
     }
 
     Context desk() {
@@ -87,15 +153,27 @@ final class ScriptRoom {
         desk.work().inBackground(() -> write(survey, whom, wish), w -> {
             if (mine == asked) {
                 written.set(w);
-                desk.work()
+                speak();
+            }
+        });
+    }
+
+    /** Somebody looks: what the film says is spoken ahead from now on. */
+    void look() {
+        looked = true;
+        speak();
+    }
+
+    private void speak() {
+        written()
+                .filter(w -> looked)
+                .ifPresent(w -> desk.work()
                         .speech()
                         .of(
                                 w.script().told().shots().stream()
                                         .map(Shot::narration)
                                         .toList(),
-                                desk.work().narrator(whom));
-            }
-        });
+                                desk.work().narrator(w.recipient())));
     }
 
     static Written write(Survey survey, Recipient whom, StoryWish wish) {

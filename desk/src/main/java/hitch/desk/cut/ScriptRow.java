@@ -29,7 +29,7 @@ final class ScriptRow extends HBox {
     private static final double PICTURE = 96;
 
     private final ScriptRoom room;
-    private final PlainWords plain = new PlainWords();
+    private final ParagraphText plain = new ParagraphText();
     private final StackPane words = new StackPane(plain);
     private final VBox notes = new VBox(4);
     private final StackPane picture = new StackPane();

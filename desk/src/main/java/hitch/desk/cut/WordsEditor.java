@@ -3,11 +3,16 @@ package hitch.desk.cut;
 import hitch.core.story.LiveFacts;
 import hitch.core.story.ScriptLine;
 import hitch.desk.widget.Typing;
+import java.util.ArrayList;
 import java.util.Collection;
 import java.util.Collections;
+import java.util.Comparator;
 import java.util.List;
 import java.util.function.Consumer;
 import javafx.animation.PauseTransition;
+import javafx.scene.control.ContextMenu;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.ContextMenuEvent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.StackPane;
@@ -18,17 +23,22 @@ import org.fxmisc.richtext.model.StyleSpansBuilder;
 
 /**
  * Where the words of one paragraph are written. There is one of it, which goes to the paragraph under the hand. What is written is kept after a
- * second without a key, after two at most, and when the paragraph is left.
+ * second without a key and when the paragraph is left; meanwhile it is put aside, so that a crash costs two seconds at most.
  */
 final class WordsEditor extends StackPane {
     private static final Duration PAUSE = Duration.seconds(1);
-    private static final Duration MOST = Duration.seconds(2);
+    /** How often words that nobody paused over are put aside, so that a crash costs no more. */
+    private static final Duration DRAFT = Duration.seconds(1.5);
+
     private static final double INSETS = 12;
 
     /** What the editor asks of the script. */
     interface Page {
         /** Keeps what was written. */
         void keep(ScriptLine line, String words);
+
+        /** Puts words aside that are being written and no edit yet. */
+        void draft(ScriptLine line, String words);
 
         /** Cuts the paragraph in two. */
         void split(ScriptLine line, String first, String rest);
@@ -39,22 +49,29 @@ final class WordsEditor extends StackPane {
         /** Goes on writing in a neighbour, at its beginning or its end. */
         void neighbour(ScriptLine line, int step);
 
+        /** Takes a word for rightly spelled from now on. */
+        void isRight(String word);
+
+        /** Does something slow elsewhere and hands on what came of it. */
+        <T> void inBackground(java.util.concurrent.Callable<T> work, Consumer<T> then);
+
         /** Shows what is seen where the hand is in the words: a share of them, 0 to 1. */
         void at(ScriptLine line, double share);
     }
 
+    private final Spelling spelling;
     private final StyleClassedTextArea area = new StyleClassedTextArea();
     private final PauseTransition pause = new PauseTransition(PAUSE);
-    private final PauseTransition most = new PauseTransition(MOST);
+    private final PauseTransition draft = new PauseTransition(DRAFT);
     private final Page page;
     private ScriptLine line;
     private LiveFacts facts = new LiveFacts(java.util.Map.of());
     private String kept = "";
     private boolean filling;
-    private Consumer<Double> tall = h -> {};
 
-    WordsEditor(Page page) {
+    WordsEditor(Page page, Spelling spelling) {
         this.page = page;
+        this.spelling = spelling;
         area.setWrapText(true);
         area.setId("script-editor");
         area.getStyleClass().add("script-editor");
@@ -75,8 +92,9 @@ final class WordsEditor extends StackPane {
             }
         });
         area.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
+        area.setOnContextMenuRequested(this::offer);
         pause.setOnFinished(e -> keepNow());
-        most.setOnFinished(e -> keepNow());
+        draft.setOnFinished(e -> page.draft(line, area.getText()));
     }
 
     /** The paragraph it is in; null for none. */
@@ -126,15 +144,15 @@ final class WordsEditor extends StackPane {
         }
         style();
         pause.playFromStart();
-        if (most.getStatus() != javafx.animation.Animation.Status.RUNNING) {
-            most.playFromStart();
+        if (draft.getStatus() != javafx.animation.Animation.Status.RUNNING) {
+            draft.playFromStart();
         }
     }
 
     /** Keeps what was written since it was last kept. */
     void keepNow() {
         pause.stop();
-        most.stop();
+        draft.stop();
         if (line != null && !area.getText().equals(kept)) {
             kept = area.getText();
             page.keep(line, kept);
@@ -192,18 +210,60 @@ final class WordsEditor extends StackPane {
     }
 
     private void style() {
-        area.setStyleSpans(0, spans(area.getText(), facts.in(area.getText())));
+        String text = area.getText();
+        area.setStyleSpans(0, spans(text, facts.in(text), spelling.in(text)));
     }
 
-    private static StyleSpans<Collection<String>> spans(String text, List<LiveFacts.Span> facts) {
+    /** A fact is as the record has it, however it is spelled. */
+    private static StyleSpans<Collection<String>> spans(
+            String text, List<LiveFacts.Span> facts, List<Spelling.Slip> slips) {
+        record Marked(int from, int to, String style) {}
+        List<Marked> marked = new ArrayList<>();
+        facts.forEach(f -> marked.add(new Marked(f.from(), f.to(), "fact")));
+        slips.stream()
+                .filter(s -> facts.stream().noneMatch(f -> f.from() < s.to() && s.from() < f.to()))
+                .forEach(s -> marked.add(new Marked(s.from(), s.to(), "misspelled")));
+        marked.sort(Comparator.comparingInt(Marked::from));
         StyleSpansBuilder<Collection<String>> spans = new StyleSpansBuilder<>();
         int done = 0;
-        for (LiveFacts.Span fact : facts) {
-            spans.add(Collections.emptyList(), fact.from() - done);
-            spans.add(List.of("fact"), fact.to() - fact.from());
-            done = fact.to();
+        for (Marked each : marked) {
+            spans.add(Collections.emptyList(), each.from() - done);
+            spans.add(List.of(each.style()), each.to() - each.from());
+            done = each.to();
         }
         spans.add(Collections.emptyList(), text.length() - done);
         return spans.create();
+    }
+
+    /** Offers what may have been meant by the word under the hand. */
+    private void offer(ContextMenuEvent e) {
+        int letter = area.hit(e.getX(), e.getY()).getInsertionIndex();
+        spelling.in(area.getText()).stream()
+                .filter(s -> s.from() <= letter && letter <= s.to())
+                .findFirst()
+                .ifPresent(slip -> meant(slip, e.getScreenX(), e.getScreenY()));
+        e.consume();
+    }
+
+    private void meant(Spelling.Slip slip, double x, double y) {
+        page.inBackground(() -> spelling.meant(slip.word()), words -> {
+            ContextMenu menu = new ContextMenu();
+            for (String word : words) {
+                MenuItem item = new MenuItem(word);
+                item.setOnAction(a -> area.replaceText(slip.from(), slip.to(), word));
+                menu.getItems().add(item);
+            }
+            MenuItem right = new MenuItem("\u201c" + slip.word() + "\u201d is right");
+            right.setOnAction(a -> page.isRight(slip.word()));
+            menu.getItems().add(right);
+            menu.show(area, x, y);
+        });
+    }
+
+    /** The list of spellings has changed. */
+    void respell() {
+        if (line != null) {
+            style();
+        }
     }
 }

@@ -90,6 +90,7 @@ public enum Act {
     QUESTIONS(Place.JUDGE, "Questions still open", "Q"),
 
     WRITE_WORDS(Place.CUT, "Write in the chosen paragraph", "Shortcut+E"),
+    FIND_WORDS(Place.CUT, "Find words, and replace them", "Shortcut+Shift+F"),
     SHOT_EARLIER(Place.CUT, "Move the paragraph and its shot up", "Alt+Up"),
     SHOT_LATER(Place.CUT, "Move it down", "Alt+Down"),
     SHOT_OUT(Place.CUT, "Leave it out, or tell it again", "Shortcut+L"),

@@ -14,7 +14,10 @@ import hitch.core.Sample;
 import hitch.core.counter.Reading;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.exchange.FindingRow;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.Weight;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
@@ -422,5 +425,40 @@ class DeliveryTest {
             assertThat(record.get("source_sha256").asString())
                     .isEqualTo(survey.clips().getFirst().sha256());
         }
+    }
+
+    /** Of many findings at once: two clips each with its record, its still, a table of those and no other, and sheets. */
+    @Test
+    void evidenceOfManyFindingsIsWrittenAtOnce() throws Exception {
+        Survey survey = survey();
+        Disclosure may = Disclosure.of(survey, Recipient.FIRM);
+        List<LocatedFinding> chosen = EvidenceSet.atLeast(survey, may, Weight.TEND);
+        assertThat(chosen).hasSizeBetween(2, survey.findings().size() - 1);
+        EvidenceSet set = new EvidenceSet(may, footage, new EvidenceCut(may, footage));
+        EvidenceSet.Written written = set.write(chosen, 0.4, 0.2, out, Progress.NONE);
+        assertThat(written.clips()).hasSize(2 * chosen.size()).allMatch(Files::isRegularFile);
+        assertThat(written.skipped()).isEmpty();
+        assertThat(written.sheets())
+                .singleElement()
+                .satisfies(sheet -> assertThat(
+                                javax.imageio.ImageIO.read(sheet.toFile()).getWidth())
+                        .isEqualTo(1754));
+        for (LocatedFinding found : chosen) {
+            assertThat(out.resolve(FindingRow.stillName(found))).isRegularFile();
+        }
+        assertThat(Files.readAllLines(out.resolve("findings.csv"))).hasSize(chosen.size() + 1);
+        assertThatThrownBy(() -> set.write(List.of(), 1, 1, out, Progress.NONE)).hasMessageContaining("No finding");
+    }
+
+    @Test
+    void evidenceForADistrictIsRefusedWholeWhereOneFindingIsNotTheirs() throws Exception {
+        Survey survey = survey();
+        Disclosure may = Disclosure.of(survey, Recipient.DISTRICT);
+        EvidenceSet set = new EvidenceSet(may, footage, new EvidenceCut(may, footage));
+        assertThatThrownBy(() -> set.write(survey.findings(), 1, 1, out, Progress.NONE))
+                .hasMessageContaining("nothing was written");
+        assertThat(out).doesNotExist();
+        assertThat(EvidenceSet.atLeast(survey, may, Weight.NOTED))
+                .allMatch(f -> may.seen(f).isPresent());
     }
 }

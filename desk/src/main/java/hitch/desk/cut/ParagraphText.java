@@ -8,11 +8,11 @@ import javafx.scene.text.Text;
 import javafx.scene.text.TextFlow;
 
 /** The words of a paragraph that nobody writes in just now; what the record knows stands in them as a field. */
-final class PlainWords extends TextFlow {
+final class ParagraphText extends TextFlow {
     private String words = "";
     private LiveFacts facts;
 
-    PlainWords() {
+    ParagraphText() {
         getStyleClass().add("script-plain");
     }
 
