@@ -15,6 +15,7 @@ import javafx.scene.layout.BackgroundFill;
 import javafx.scene.layout.Region;
 import javafx.scene.paint.Color;
 import javafx.scene.text.Text;
+import javafx.scene.text.TextFlow;
 
 /** Walks all that a window shows, and tells what a person could not read, reach or hear named. */
 final class SceneWalk {
@@ -162,9 +163,23 @@ final class SceneWalk {
         return part <= 0.04045 ? part / 12.92 : Math.pow((part + 0.055) / 1.055, 2.4);
     }
 
+    /** The paragraph that a text is part of; null where it stands by itself. */
+    private static TextFlow flow(Node text) {
+        for (Node at = text.getParent(); at != null; at = at.getParent()) {
+            if (at instanceof TextFlow flow) {
+                return flow;
+            }
+        }
+        return null;
+    }
+
     private void overlaps() {
         for (int i = 0; i < texts.size(); i++) {
             for (int k = i + 1; k < texts.size(); k++) {
+                if (flow(texts.get(i)) != null && flow(texts.get(i)) == flow(texts.get(k))) {
+                    // Parts of one paragraph share its lines, and their boxes with them.
+                    continue;
+                }
                 Bounds both = within(bounds(texts.get(i)), bounds(texts.get(k)));
                 if (both.getWidth() > 2 && both.getHeight() > 4) {
                     faults.add("overlap: \"" + texts.get(i).getText() + "\" and \""
