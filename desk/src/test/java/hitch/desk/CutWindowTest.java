@@ -8,6 +8,9 @@ import hitch.core.job.Edit;
 import hitch.core.job.OwnShot;
 import hitch.core.job.ShotChange;
 import hitch.core.story.Length;
+import hitch.store.JobFolder;
+import hitch.store.WordsDraft;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
@@ -254,5 +257,32 @@ class CutWindowTest extends OpenWindow {
         until(() -> !area.getStyleOfChar(26).contains("misspelled"));
         until(() ->
                 new hitch.store.FirmFolder(folder.resolve("data")).spellings().contains("zorbl"));
+    }
+
+    @Test
+    void whatIsBeingWrittenWhenTheJobIsLeftIsKept() throws Exception {
+        cut();
+        StyleClassedTextArea area = hand(SHOT);
+        interact(() -> {
+            area.replaceText("Half a thought");
+            job().close();
+        });
+        try (JobFolder again = JobFolder.open(folder.resolve("job"))) {
+            assertThat(again.job().story().at("homeowner", KEY).narration()).contains("Half a thought");
+        }
+    }
+
+    /** Words that were put aside before a crash are an edit when the job is opened again, and that is told. */
+    @Test
+    void whatWasBeingWrittenBeforeACrashIsTakenUp() throws Exception {
+        cut();
+        interact(() -> job().close());
+        Path job = folder.resolve("job");
+        new WordsDraft(job).keep(new WordsDraft.Draft("homeowner", KEY, "A step of 1/4 in, half"));
+        interact(() -> window.open(job));
+        until(() -> window.job().isPresent()
+                && change().narration().equals(Optional.of("A step of {F1.size|1/4 in}, half")));
+        assertThat(notice()).contains("Words that were being written");
+        until(() -> new WordsDraft(job).left().isEmpty());
     }
 }

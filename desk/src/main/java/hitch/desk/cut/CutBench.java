@@ -223,6 +223,7 @@ public final class CutBench implements Bench {
 
     @Override
     public void close() {
+        page.settle();
         preview.close();
     }
 }

@@ -195,6 +195,9 @@ final class PreviewPlayer implements AutoCloseable {
     @Override
     public void close() {
         wish.incrementAndGet();
+        if (thread.isShutdown()) {
+            return;
+        }
         thread.execute(() -> {
             close(preview);
             speaker.close();
