@@ -29,6 +29,8 @@ import javafx.scene.control.TextField;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.image.PixelFormat;
 import javafx.scene.image.WritableImage;
+import javafx.scene.input.MouseButton;
+import javafx.scene.input.MouseEvent;
 import javafx.stage.Stage;
 import javafx.util.Duration;
 import javax.imageio.ImageIO;
@@ -51,6 +53,27 @@ public final class ShotsApp extends Application {
             throw trouble;
         }
     }
+
+    /** A click near the beginning of what it falls on. */
+    private static final MouseEvent CLICK = new MouseEvent(
+            MouseEvent.MOUSE_CLICKED,
+            20,
+            10,
+            20,
+            10,
+            MouseButton.PRIMARY,
+            1,
+            false,
+            false,
+            false,
+            false,
+            true,
+            false,
+            false,
+            true,
+            false,
+            true,
+            null);
 
     /** Pictures are silent. */
     private static final Narrator SILENT = text -> new Sound(new float[1], Narrator.RATE);
@@ -81,7 +104,13 @@ public final class ShotsApp extends Application {
                         ((TextField) stage.getScene().lookup("#note")).setText("roots top heavy, a third of the bore");
                     }
                 });
-                if (number <= 1) {
+                if (number == 4 && !dark) {
+                    // A paragraph under the hand, its shot beside it.
+                    steps.add(() -> stage.getScene()
+                            .lookup("#shot-finding-F9 .script-plain")
+                            .fireEvent(CLICK));
+                }
+                if (number <= 1 || number == 4) {
                     // Stills and films are loaded in the background; two more beats let them arrive.
                     steps.add(ShotsApp::rest);
                     steps.add(ShotsApp::rest);

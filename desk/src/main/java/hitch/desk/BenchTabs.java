@@ -55,8 +55,8 @@ final class BenchTabs extends HBox {
         for (int i = 0; i < benches.size(); i++) {
             String gauge = benches.get(i).gauge(now);
             gauges.get(i).setText(gauge);
-            gauges.get(i).setVisible(!gauge.isBlank());
-            gauges.get(i).setManaged(!gauge.isBlank());
+            // A gauge that only turned visible would not be laid out anew.
+            tabs.get(i).setGraphic(gauge.isBlank() ? null : gauges.get(i));
         }
     }
 }

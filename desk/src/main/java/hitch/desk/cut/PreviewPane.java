@@ -68,7 +68,7 @@ final class PreviewPane extends VBox {
         setId("preview");
         view.setImage(image);
         view.fitWidthProperty().bind(widthProperty());
-        view.setPreserveRatio(true);
+        view.fitHeightProperty().bind(widthProperty().multiply(HIGH));
         trouble.setWrapText(true);
         StackPane well = new StackPane(view, trouble);
         well.getStyleClass().add("well");

@@ -22,6 +22,8 @@ import javafx.scene.layout.VBox;
 
 /** The script as a text one writes in. Its rows stay while the record changes under them, and so does the hand. */
 final class ScriptPage extends ScrollPane implements WordsEditor.Page {
+    private static final double WIDE = 700;
+
     private final ScriptRoom room;
     private final BiConsumer<ScriptLine, Double> at;
     private final VBox page = new VBox();
@@ -44,6 +46,7 @@ final class ScriptPage extends ScrollPane implements WordsEditor.Page {
         page.getStyleClass().addAll("page", "script-page");
         setContent(page);
         setFitToWidth(true);
+        setPrefWidth(WIDE);
         setId("script-page");
         room.desk().work().firm().spellingsProperty().addListener((o, was, is) -> spellings());
         spelling.whenRead(() -> Platform.runLater(editor::respell));

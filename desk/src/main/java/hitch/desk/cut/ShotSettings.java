@@ -6,7 +6,6 @@ import hitch.core.footage.FrameRef;
 import hitch.core.job.Pointing;
 import hitch.core.job.ShotChange;
 import hitch.core.job.View;
-import hitch.core.story.CardShot;
 import hitch.core.story.FindingShot;
 import hitch.core.story.FootageShot;
 import hitch.core.story.PassageShot;
@@ -68,13 +67,6 @@ final class ShotSettings extends VBox {
         }
         if (isHeldPicture(line.shot())) {
             getChildren().add(picture(line));
-        }
-        if (line.shot() instanceof CardShot card) {
-            VBox rows = new VBox(2);
-            card.rows().stream()
-                    .limit(6)
-                    .forEach(r -> rows.getChildren().add(Labels.of((r.label() + "  " + r.text()).strip(), "soft")));
-            getChildren().add(rows);
         }
         ShotChange picture = line.change();
         boolean changed =

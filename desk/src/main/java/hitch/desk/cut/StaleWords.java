@@ -10,6 +10,9 @@ import javafx.scene.layout.VBox;
 
 /** Words that tell what was so before, beside those that the record would say now. */
 final class StaleWords extends VBox {
+    /** What lies beside the two versions: the box's own edges and the gap between them. */
+    private static final double INSETS = 40;
+
     StaleWords(ScriptRoom room, ScriptLine line) {
         super(6);
         getStyleClass().add("stale");
@@ -26,17 +29,21 @@ final class StaleWords extends VBox {
                 () -> room.say(line, line.shot().narration()));
         HBox both = new HBox(
                 16,
-                version("You wrote this on what was known then", line.shot().narration(), keep),
-                version("From what is known now", line.proposed().narration(), take));
+                version(
+                        this,
+                        "You wrote this on what was known then",
+                        line.shot().narration(),
+                        keep),
+                version(this, "From what is known now", line.proposed().narration(), take));
         getChildren().addAll(Labels.of("The record has changed since these words were written.", "strong"), both);
     }
 
-    private static VBox version(String heading, String words, Button act) {
+    private static VBox version(VBox within, String heading, String words, Button act) {
         Label said = Labels.of(words);
         said.setWrapText(true);
         VBox one = new VBox(4, Labels.of(heading, "soft", "small"), said, act);
         HBox.setHgrow(one, Priority.ALWAYS);
-        one.setPrefWidth(240);
+        one.prefWidthProperty().bind(within.widthProperty().subtract(INSETS).divide(2));
         return one;
     }
 }
