@@ -101,7 +101,7 @@ final class FindingScene implements Scene {
                 Pointer.draw(pen, shot.pointer().orElseThrow(), box, ahead);
             }
             if (!held && may.moves(camera)) {
-                slip.camera(pen, may.stationAt(camera), may.placeAt(camera), false);
+                found.ifPresent(f -> slip.camera(pen, camera, f));
             }
         });
     }

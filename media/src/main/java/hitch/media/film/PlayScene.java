@@ -40,8 +40,14 @@ final class PlayScene implements Scene {
         sheet.lay(footage.at(shot.frame().clip(), number), Slip.WELL);
         FrameRef camera = new FrameRef(shot.frame().clip(), frames.frames().pts(number));
         boolean passage = shot instanceof PassageShot;
+        Optional<LocatedFinding> about = shot instanceof EvidenceShot e ? may.finding(e.finding()) : Optional.empty();
         if (passage || may.moves(camera)) {
-            sheet.over(pen -> slip.camera(pen, may.stationAt(camera), may.placeAt(camera), passage));
+            sheet.over(pen -> {
+                about.ifPresent(f -> slip.camera(pen, camera, f));
+                if (passage) {
+                    slip.running(pen, camera);
+                }
+            });
         }
     }
 

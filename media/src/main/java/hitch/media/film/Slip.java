@@ -7,6 +7,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
 import hitch.core.story.Wording;
@@ -83,23 +84,32 @@ final class Slip {
                 ROOM);
     }
 
+    /** Where the camera is now, where no finding is told of. */
+    void running(Pen pen, FrameRef camera) {
+        may.placeAt(camera).ifPresent(p -> {
+            pen.line(p.distance(), Typefaces.boldMeasure(54), Palette.INK, X, 112, ROOM);
+            pen.line(p.way(), Typefaces.text(26), Palette.INK_SOFT, X, 150, ROOM);
+        });
+        mark(pen, camera);
+    }
+
     /** Where the camera is now, which a held picture does not say. */
-    void camera(Pen pen, Optional<Station> at, Optional<PlaceWords> place, boolean large) {
-        if (large) {
-            place.ifPresent(p -> {
-                pen.line(p.distance(), Typefaces.boldMeasure(54), Palette.INK, X, 112, ROOM);
-                pen.line(p.way(), Typefaces.text(26), Palette.INK_SOFT, X, 150, ROOM);
-            });
-        } else {
-            place.ifPresent(
-                    p -> pen.line("camera at " + p.distance(), Typefaces.text(22), Palette.INK_SOFT, X, 184, ROOM));
-        }
-        at.ifPresent(s -> may.reached().filter(r -> r.covers(s)).ifPresent(r -> {
-            double y = y(s, r);
-            pen.graphics().setColor(Palette.INK);
-            pen.graphics().setStroke(new BasicStroke(3.5f));
-            pen.graphics().draw(new Ellipse2D.Double(X + 2, y - 13, 26, 26));
-        }));
+    void camera(Pen pen, FrameRef camera, LocatedFinding about) {
+        // Feet along another pipe, past the connection, say little without which.
+        Optional<String> way = may.place(about).map(PlaceWords::way);
+        may.placeAt(camera)
+                .map(p -> way.equals(Optional.of(p.way())) ? p.distance() : p.all())
+                .ifPresent(words -> pen.line("camera at " + words, Typefaces.text(22), Palette.INK_SOFT, X, 184, ROOM));
+        mark(pen, camera);
+    }
+
+    private void mark(Pen pen, FrameRef camera) {
+        may.stationAt(camera)
+                .ifPresent(s -> may.reached().filter(r -> r.covers(s)).ifPresent(r -> {
+                    pen.graphics().setColor(Palette.INK);
+                    pen.graphics().setStroke(new BasicStroke(3.5f));
+                    pen.graphics().draw(new Ellipse2D.Double(X + 2, y(s, r) - 13, 26, 26));
+                }));
     }
 
     private static double y(Station at, Extent seen) {

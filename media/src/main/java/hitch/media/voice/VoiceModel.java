@@ -74,6 +74,7 @@ final class VoiceModel {
                 throw new IllegalStateException(e);
             }
             loaded = null;
+            NativeMemory.giveBack();
         }
     }
 

@@ -107,6 +107,30 @@ class FilmTest {
         return new StoryRenderer.Film(story, may(), cutting, spoken, sources, FilmMap.of(survey), CARDS);
     }
 
+    /** All the pictures of a film, in order. */
+    private static List<int[]> pictures(StoryRenderer.Film film) throws MediaException {
+        List<int[]> pictures = new java.util.ArrayList<>();
+        StoryRenderer.play(
+                film,
+                SMALL,
+                new FilmSink() {
+                    @Override
+                    public void sound(float[] samples) {}
+
+                    @Override
+                    public void picture(int[] rgb) {
+                        pictures.add(rgb.clone());
+                    }
+
+                    @Override
+                    public void again() {
+                        pictures.add(pictures.getLast());
+                    }
+                },
+                Progress.NONE);
+        return pictures;
+    }
+
     private static Story of(Shot... shots) {
         return new Story(Recipient.HOMEOWNER, "t", List.of(new Chapter("c", List.of(shots))));
     }
@@ -148,49 +172,14 @@ class FilmTest {
     @Test
     void cardsAreInTheFirmsColour() throws MediaException {
         StoryRenderer.Film film = film(of(new CardShot("c", "Alder Row", List.of(), "", 0)), TONE);
-        int[][] last = new int[1][];
-        StoryRenderer.play(
-                film,
-                SMALL,
-                new FilmSink() {
-                    @Override
-                    public void sound(float[] samples) {}
-
-                    @Override
-                    public void picture(int[] rgb) {
-                        last[0] = rgb.clone();
-                    }
-
-                    @Override
-                    public void again() {}
-                },
-                Progress.NONE);
-        assertThat(last[0][SMALL.width() * 90 + 8] & 0xFFFFFF).isEqualTo(CARDS.getRGB() & 0xFFFFFF);
+        assertThat(pictures(film).getLast()[SMALL.width() * 90 + 8] & 0xFFFFFF).isEqualTo(CARDS.getRGB() & 0xFFFFFF);
     }
 
     /** What is previewed is what is rendered, at any moment and in any order. */
     @Test
     void aPreviewShowsWhatTheFilmWill() throws MediaException {
         StoryRenderer.Film film = film(ScriptWriter.write(may()), TONE);
-        List<int[]> pictures = new java.util.ArrayList<>();
-        StoryRenderer.play(
-                film,
-                SMALL,
-                new FilmSink() {
-                    @Override
-                    public void sound(float[] samples) {}
-
-                    @Override
-                    public void picture(int[] rgb) {
-                        pictures.add(rgb.clone());
-                    }
-
-                    @Override
-                    public void again() {
-                        pictures.add(pictures.getLast());
-                    }
-                },
-                Progress.NONE);
+        List<int[]> pictures = pictures(film);
         try (ShotPreview preview = new ShotPreview(may(), sources, film.map(), CARDS, SMALL)) {
             for (Cutting.Placed placed : film.cutting().placed().reversed()) {
                 long number = Math.round((placed.start() + placed.end()) / 2 * SMALL.rate());

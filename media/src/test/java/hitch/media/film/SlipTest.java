@@ -34,7 +34,7 @@ class SlipTest {
         slip.finding(pen, Optional.of(may.findings().getFirst()), "Roots at the top", 2, Sample.DOWN);
         camera.ifPresent(second -> {
             FrameRef frame = new FrameRef(Sample.DOWN, Math.round(second * 1000));
-            slip.camera(pen, may.stationAt(frame), may.placeAt(frame), false);
+            slip.camera(pen, frame, may.findings().getFirst());
         });
         pen.close();
         return canvas;

@@ -73,9 +73,17 @@ final class EvidenceSheet {
                 Still.image(entry.still()), x + (WIDE - wide) / 2, y + (PICTURE - high) / 2, wide, high, 1, 0.5, 0.5);
         LocatedFinding found = entry.found();
         String id = found.finding().id().value();
-        String where = may.place(found).map(PlaceWords::all).orElse(Wording.NO_STATION);
+        PlaceWords where = may.place(found).orElse(new PlaceWords(Wording.NO_STATION, ""));
+        double wideWhere = pen.graphics().getFontMetrics(Typefaces.measure(21)).stringWidth(where.distance());
         double foot = y + PICTURE;
-        pen.line(where, Typefaces.measure(21), Palette.INK, x, foot + 28, WIDE - 60);
+        pen.line(where.distance(), Typefaces.measure(21), Palette.INK, x, foot + 28, WIDE - 60);
+        pen.line(
+                where.way(),
+                Typefaces.text(17),
+                Palette.INK_SOFT,
+                x + wideWhere + 10,
+                foot + 28,
+                WIDE - wideWhere - 70);
         pen.line(id, Typefaces.text(17), Palette.INK_SOFT, x + WIDE - 48, foot + 28, 48);
         pen.block(Wording.what(found), Typefaces.text(18), Palette.INK, x, foot + 54, WIDE, 23, 2);
     }
