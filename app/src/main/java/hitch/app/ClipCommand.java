@@ -143,7 +143,7 @@ final class ClipCommand implements Callable<Integer> {
                     .findFirst()
                     .orElseThrow(() ->
                             new StoreException("\"" + least + "\" is no weight: noted, watch, tend, mend or stop."));
-            return EvidenceSet.atLeast(survey, may, weight);
+            return EvidenceSet.atLeast(survey.findings(), may, weight);
         }
         List<LocatedFinding> chosen = new ArrayList<>();
         for (String name : finding.split(",")) {

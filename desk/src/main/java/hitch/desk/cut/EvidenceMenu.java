@@ -47,7 +47,7 @@ final class EvidenceMenu extends MenuButton {
             paragraph.setDisable(here.isEmpty());
             getItems().add(paragraph);
             for (Weight least : Weight.values()) {
-                List<LocatedFinding> all = EvidenceSet.atLeast(survey, w.may(), least);
+                List<LocatedFinding> all = EvidenceSet.atLeast(survey.findings(), w.may(), least);
                 if (!all.isEmpty()) {
                     String which =
                             least == Weight.NOTED ? "Of all" : "Of all at least \u201c" + least.word() + "\u201d";

@@ -7,7 +7,6 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
-import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
@@ -54,9 +53,9 @@ public final class EvidenceSet {
      */
     public record Written(List<Path> clips, List<Path> sheets, List<String> skipped) {}
 
-    /** The findings of a job that are at least of a weight, can be seen in the picture, and may be seen by a recipient. */
-    public static List<LocatedFinding> atLeast(Survey survey, Disclosure may, Weight least) {
-        return survey.findings().stream()
+    /** Those findings that are at least of a weight, can be seen in the picture, and may be seen by a recipient. */
+    public static List<LocatedFinding> atLeast(List<LocatedFinding> marked, Disclosure may, Weight least) {
+        return marked.stream()
                 .filter(f -> f.weight().compareTo(least) >= 0
                         && f.finding().kind().isToBeSeen()
                         && may.seen(f).isPresent())

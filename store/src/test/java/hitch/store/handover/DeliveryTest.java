@@ -432,7 +432,7 @@ class DeliveryTest {
     void evidenceOfManyFindingsIsWrittenAtOnce() throws Exception {
         Survey survey = survey();
         Disclosure may = Disclosure.of(survey, Recipient.FIRM);
-        List<LocatedFinding> chosen = EvidenceSet.atLeast(survey, may, Weight.TEND);
+        List<LocatedFinding> chosen = EvidenceSet.atLeast(survey.findings(), may, Weight.TEND);
         assertThat(chosen).hasSizeBetween(2, survey.findings().size() - 1);
         EvidenceSet set = new EvidenceSet(may, footage, new EvidenceCut(may, footage));
         EvidenceSet.Written written = set.write(chosen, 0.4, 0.2, out, Progress.NONE);
@@ -458,7 +458,7 @@ class DeliveryTest {
         assertThatThrownBy(() -> set.write(survey.findings(), 1, 1, out, Progress.NONE))
                 .hasMessageContaining("nothing was written");
         assertThat(out).doesNotExist();
-        assertThat(EvidenceSet.atLeast(survey, may, Weight.NOTED))
+        assertThat(EvidenceSet.atLeast(survey.findings(), may, Weight.NOTED))
                 .allMatch(f -> may.seen(f).isPresent());
     }
 }
