@@ -13,13 +13,13 @@ final class Breathed {
 
     private static final double STEP = 0.01;
     /** Below this share of its loudest moment a step is quiet. */
-    private static final float QUIET = 0.05f;
-    /** The shortest quiet that is a pause and no consonant, seconds. */
-    private static final double SHORTEST = 0.05;
+    private static final float QUIET = 0.02f;
+    /** The shortest quiet that is a pause; a consonant within a word can be as quiet, and is shorter. Seconds. */
+    private static final double SHORTEST = 0.1;
     /** How far from where its letters put it a comma can be heard: a share of the whole, and seconds. */
     private static final double SHARE = 0.1;
 
-    private static final double ROOM = 0.2;
+    private static final double ROOM = 0.15;
 
     private Breathed() {}
 

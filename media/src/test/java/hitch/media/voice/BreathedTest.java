@@ -36,16 +36,19 @@ class BreathedTest {
 
     @Test
     void aShortPauseAtACommaBecomesABreath() {
-        float[] spoken = speech(1, 0.1, 1);
+        float[] spoken = speech(1, 0.14, 1);
         float[] breathed = Breathed.of(spoken, RATE, "On the way out, the roots.");
         assertThat(longestQuiet(breathed)).isCloseTo(Breathed.COMMA, within(0.03));
-        assertThat(breathed.length - spoken.length).isCloseTo((int) (0.15 * RATE), within(RATE / 40));
+        assertThat(breathed.length - spoken.length).isCloseTo((int) (0.11 * RATE), within(RATE / 40));
     }
 
     @Test
     void whatPausedLongEnoughOrRanOnOrHasNoCommaIsLeftAlone() {
         assertThat(Breathed.of(speech(1, 0.3, 1), RATE, "On the way out, the roots."))
                 .isEqualTo(speech(1, 0.3, 1));
+        assertThat(Breathed.of(speech(1, 0.07, 1), RATE, "On the way out, the roots."))
+                .as("as short as a consonant")
+                .isEqualTo(speech(1, 0.07, 1));
         assertThat(Breathed.of(speech(2), RATE, "On the way out, the roots.")).isEqualTo(speech(2));
         assertThat(Breathed.of(speech(1, 0.1, 1), RATE, "On the way out the roots."))
                 .isEqualTo(speech(1, 0.1, 1));
@@ -54,10 +57,10 @@ class BreathedTest {
     /** Each comma has its own pause, and a pause far from any comma is a consonant's or a thought's. */
     @Test
     void twoCommasTakeTwoPausesAndFarOnesAreNotTaken() {
-        float[] spoken = speech(1, 0.08, 1, 0.08, 1);
+        float[] spoken = speech(1, 0.14, 1, 0.14, 1);
         float[] breathed = Breathed.of(spoken, RATE, "Left side here, right side here, and top there.");
-        assertThat(breathed.length - spoken.length).isCloseTo((int) (0.34 * RATE), within(RATE / 20));
-        float[] early = speech(0.3, 0.08, 4);
+        assertThat(breathed.length - spoken.length).isCloseTo((int) (0.22 * RATE), within(RATE / 20));
+        float[] early = speech(0.3, 0.14, 4);
         assertThat(Arrays.equals(
                         Breathed.of(early, RATE, "All of this was said in one go to the very end, here."), early))
                 .isTrue();
