@@ -1,6 +1,5 @@
 package hitch.core.story;
 
-import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
@@ -47,43 +46,7 @@ final class AbovePart {
     }
 
     private Telling locate(LocatedFinding found) {
-        Finding f = found.finding();
-        Shot shot = talk.isRecord()
-                ? new EvidenceShot(
-                        title(found),
-                        f.id(),
-                        f.frame(),
-                        talk.may()
-                                .footage()
-                                .secondsBefore(f.frame(), talk.may().showing().before()),
-                        talk.may()
-                                .footage()
-                                .secondsAfter(f.frame(), talk.may().showing().after()),
-                        Wording.what(found),
-                        "",
-                        0)
-                : new FindingShot(
-                        title(found),
-                        f.id(),
-                        f.frame(),
-                        talk.may()
-                                .footage()
-                                .secondsBefore(f.frame(), talk.may().showing().before()),
-                        talk.may()
-                                .footage()
-                                .secondsAfter(f.frame(), talk.may().showing().after()),
-                        Wording.what(found),
-                        0,
-                        Optional.empty(),
-                        false,
-                        Optional.empty(),
-                        "",
-                        0);
-        return new Telling(shot, said(found), MARK_WORTH);
-    }
-
-    private String title(LocatedFinding found) {
-        return found.finding().kind().title() + ", " + talk.place(found);
+        return new Telling(FindingFootage.of(talk, found, 0, Optional.empty(), false), said(found), MARK_WORTH);
     }
 
     private List<Said> said(LocatedFinding found) {

@@ -12,13 +12,9 @@ import hitch.core.finding.Weight;
 import hitch.core.judge.visit.Change;
 import hitch.core.judge.visit.Compared;
 import hitch.core.measure.Inches;
-import hitch.core.pipe.Material;
-import hitch.core.pipe.Pipe;
-import hitch.core.pipe.PipeSize;
 import hitch.core.story.words.Grammar;
 import hitch.core.story.words.Named;
 import hitch.core.story.words.Teller;
-import hitch.core.survey.PlaceWords;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -29,10 +25,12 @@ final class FindingPart {
 
     private final Talk talk;
     private final Teller teller;
+    private final WhereAndWhat where;
 
     FindingPart(Talk talk) {
         this.talk = talk;
         this.teller = talk.teller();
+        this.where = new WhereAndWhat(talk);
     }
 
     /**
@@ -44,36 +42,13 @@ final class FindingPart {
 
     private Shot shot(LocatedFinding found) {
         Finding f = found.finding();
-        String title = f.kind().title() + ", " + talk.place(found);
-        if (talk.isRecord()) {
-            double[] around = {
-                talk.may()
-                        .footage()
-                        .secondsBefore(f.frame(), talk.may().showing().before()),
-                talk.may()
-                        .footage()
-                        .secondsAfter(f.frame(), talk.may().showing().after())
-            };
-            return new EvidenceShot(title, f.id(), f.frame(), around[0], around[1], Wording.what(found), "", 0);
-        }
         boolean inPipe = talk.may().footage().isInPipe(f.frame().clip());
-        return new FindingShot(
-                title,
-                f.id(),
-                f.frame(),
-                talk.may()
-                        .footage()
-                        .secondsBefore(f.frame(), talk.may().showing().before()),
-                talk.may()
-                        .footage()
-                        .secondsAfter(f.frame(), talk.may().showing().after()),
-                Wording.what(found),
+        return FindingFootage.of(
+                talk,
+                found,
                 found.weight().knots(),
                 inPipe && f.kind().family() != Family.LIMIT ? f.traits().clock() : Optional.empty(),
-                inPipe && found.weight().compareTo(Weight.MEND) >= 0,
-                Optional.empty(),
-                "",
-                0);
+                inPipe && found.weight().compareTo(Weight.MEND) >= 0);
     }
 
     /** Place and wording, as they stand in the report. */
@@ -102,14 +77,14 @@ final class FindingPart {
     private List<Said> said(LocatedFinding found, boolean way) {
         List<Said> said = new ArrayList<>();
         FindingKind kind = found.finding().kind();
-        said.add(Talk.needed(place(found, way)));
+        said.add(Talk.needed(where.of(found, way)));
         if (kind.family() == Family.CONDITION || kind.family() == Family.WATER) {
             condition(found, said);
         } else if (kind == FindingKind.LIMIT && !found.finding().remark().isBlank()) {
             said.add(Talk.more(teller.say(
                     "found.limit.why", "why", Grammar.lower(found.finding().remark()))));
         } else if (kind == FindingKind.MATERIAL_CHANGE || kind == FindingKind.SIZE_CHANGE) {
-            wider(found.finding()).ifPresent(s -> said.add(Talk.more(s)));
+            where.wider(found.finding()).ifPresent(s -> said.add(Talk.more(s)));
         } else {
             explain(key(kind), said);
         }
@@ -215,92 +190,5 @@ final class FindingPart {
 
     static String key(FindingKind kind) {
         return kind.word().replace(' ', '-');
-    }
-
-    /** The sentence that says what there is and where. */
-    private String place(LocatedFinding found, boolean way) {
-        Finding f = found.finding();
-        Optional<PlaceWords> place = talk.may().place(found);
-        String at = place.map(p -> Talk.at(p) + (way && !p.distance().isBlank() ? " " + p.way() : ""))
-                .map(String::strip)
-                .orElse("");
-        return switch (f.kind()) {
-            case MATERIAL_CHANGE, SIZE_CHANGE -> changes(f, at);
-            case MAIN_CONNECTION -> somewhere("found.main", at);
-            case BOUNDARY -> somewhere("found.boundary", at);
-            case END -> somewhere("found.end", at);
-            case LIMIT ->
-                place.isEmpty()
-                        ? teller.say("found.remark.nowhere", "remark", Grammar.lower(Wording.what(found)))
-                        : teller.say(
-                                "found.limit", "at", at, "place", place.get().all());
-            case PART_SEEN -> somewhere("found.part-seen", at);
-            case REMARK -> remark(f, at);
-            default -> thing(found, place, at);
-        };
-    }
-
-    private String somewhere(String heading, String at) {
-        return teller.say(heading, "at", at.isEmpty() ? "somewhere along the line" : at);
-    }
-
-    private String remark(Finding f, String at) {
-        String remark = f.remark().isBlank() ? f.kind().word() : Grammar.lower(f.remark());
-        return at.isEmpty()
-                ? teller.say("found.remark.nowhere", "remark", remark)
-                : teller.say("found.remark", "at", at, "remark", remark);
-    }
-
-    private String thing(LocatedFinding found, Optional<PlaceWords> place, String at) {
-        Named named = Named.of(found.finding(), teller.book());
-        if (place.isEmpty()) {
-            return teller.say("found.nowhere", "are", named.are(), "what", named.what());
-        }
-        boolean stretch = found.extent().filter(e -> !e.isPoint()).isPresent();
-        if (stretch) {
-            return teller.say(
-                    "found.long", "from", at.replaceFirst("^at ", "from "), "are", named.are(), "what", named.what());
-        }
-        return teller.say("found", "at", at, "are", named.are(), "show", named.show(), "what", named.what());
-    }
-
-    private String changes(Finding f, String at) {
-        Optional<String> before = f.traits().before().material().map(this::material);
-        Optional<String> after = f.traits().after().material().map(this::material);
-        if (after.isEmpty() || before.equals(after)) {
-            return somewhere("change.other", at);
-        }
-        if (at.isEmpty()) {
-            return teller.say("change.nowhere", "after", after.get());
-        }
-        String newer = newer(f.traits().before(), f.traits().after()) + after.get();
-        return before.isPresent()
-                ? teller.say("change", "at", at, "before", before.get(), "after", newer)
-                : teller.say("change.to", "at", at, "place", at.replaceFirst("^at ", ""), "after", newer);
-    }
-
-    private String material(Material material) {
-        return teller.book().word("materials", material.word()).orElse(material.word());
-    }
-
-    /** Plastic behind an older pipe is newer pipe. */
-    private static String newer(Pipe before, Pipe after) {
-        return isPlastic(after) && !isPlastic(before) ? "newer " : "";
-    }
-
-    private static boolean isPlastic(Pipe pipe) {
-        return pipe.material()
-                .filter(m -> m == Material.PVC || m == Material.ABS)
-                .isPresent();
-    }
-
-    private Optional<String> wider(Finding f) {
-        Optional<PipeSize> before = f.traits().before().size();
-        Optional<PipeSize> after = f.traits().after().size();
-        if (before.isEmpty() || after.isEmpty() || before.equals(after)) {
-            return Optional.empty();
-        }
-        boolean wider = after.get().bore().compareTo(before.get().bore()) > 0;
-        return Optional.of(teller.say(wider ? "change.size" : "change.smaller"));
     }
 }

@@ -14,8 +14,6 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
-import javafx.beans.property.ReadOnlyStringProperty;
-import javafx.beans.property.ReadOnlyStringWrapper;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -41,8 +39,8 @@ final class PreviewPane extends VBox {
     private final Button play =
             Labels.button("Play from here", Act.PLAY_ANYWHERE.key(), "Play from this paragraph", this::toggle);
     private final Label trouble = Labels.of("", "well-text");
-    private final ReadOnlyStringWrapper playing = new ReadOnlyStringWrapper("");
-    private final ReadOnlyStringWrapper shown = new ReadOnlyStringWrapper("");
+    /** The key of the shot that plays; blank while none does. */
+    private String playing = "";
 
     PreviewPane(ScriptRoom room) {
         super(8);
@@ -82,12 +80,7 @@ final class PreviewPane extends VBox {
         getChildren().addAll(well, bar);
     }
 
-    /** The key of the shot that plays; blank while none does. */
-    ReadOnlyStringProperty playingProperty() {
-        return playing.getReadOnlyProperty();
-    }
-
-    /** Goes into a held picture or a still at a place of it; the same place again gives all of it back. */
+    /** Goes into a held picture or a still at a place of it. */
     private void goInto(double x, double y) {
         room.chosenLine().filter(l -> ShotSettings.isHeldPicture(l.shot())).ifPresent(l -> {
             double zoom = l.change().view().map(View::zoom).orElse(2.0);
@@ -107,16 +100,10 @@ final class PreviewPane extends VBox {
         image.getPixelWriter()
                 .setPixels(0, 0, width, PreviewPlayer.SHAPE.height(), PixelFormat.getIntArgbInstance(), rgb, 0, width);
         trouble.setText("");
-        shown.set(String.valueOf(System.nanoTime()));
-    }
-
-    /** Changes with every picture that is shown. */
-    ReadOnlyStringProperty shownProperty() {
-        return shown.getReadOnlyProperty();
     }
 
     private void tell(Optional<String> key) {
-        playing.set(key.orElse(""));
+        playing = key.orElse("");
         play.setText(key.isPresent() ? "Stop" : "Play from here");
         key.ifPresent(room.chosen()::set);
     }
@@ -133,20 +120,20 @@ final class PreviewPane extends VBox {
                 Color.decode(desk.work().firm().profileProperty().get().cards()),
                 desk.work().narrator(whom),
                 desk.work().footage()));
-        if (playing.get().isEmpty()) {
+        if (playing.isEmpty()) {
             room.chosenLine().ifPresent(l -> stand(l, 0));
         }
     }
 
     /** Shows a paragraph's shot at a share of its words, unless something plays. */
     void stand(ScriptLine line, double share) {
-        if (playing.get().isEmpty()) {
+        if (playing.isEmpty()) {
             player.stand(line.shot(), share);
         }
     }
 
     boolean toggle() {
-        if (!playing.get().isEmpty()) {
+        if (!playing.isEmpty()) {
             player.stop();
             return true;
         }
@@ -160,7 +147,7 @@ final class PreviewPane extends VBox {
     }
 
     void stop() {
-        if (!playing.get().isEmpty()) {
+        if (!playing.isEmpty()) {
             player.stop();
         }
     }
