@@ -9,9 +9,7 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.footage.Writing;
-import hitch.core.job.OwnShot;
 import hitch.core.job.PropertyFacts;
-import hitch.core.job.ShotChange;
 import hitch.core.judge.Judge;
 import hitch.core.judge.Judgement;
 import hitch.core.judge.ask.Ask;
@@ -197,29 +195,9 @@ public final class Disclosure {
         return survey.rules().showing();
     }
 
-    /** What was changed in a shot of this recipient's story; what was typed is told without names that stay here. */
-    public ShotChange change(String shot) {
-        ShotChange change = survey.story().at(recipient.word(), shot);
-        return change.narration()
-                .map(n -> change.saying(text(n), change.writtenOn()))
-                .orElse(change);
-    }
-
-    /** The shots that were put into this recipient's story, told without names that stay here. */
-    public List<OwnShot> ownShots() {
-        return survey.story().own(recipient.word()).stream()
-                .map(s -> new OwnShot(
-                        s.key(),
-                        s.kind(),
-                        s.frame(),
-                        text(s.title()),
-                        s.rows().stream().map(this::text).toList()))
-                .toList();
-    }
-
-    /** The key that the next shot put into this recipient's story takes. */
-    public String nextOwnShot() {
-        return survey.story().nextOwn(recipient.word());
+    /** What people changed in this recipient's story. */
+    public StoryShown story() {
+        return new StoryShown(survey.story(), recipient, this::text);
     }
 
     /** The camera head's station at a frame; empty where it has none and where it may not be known. */

@@ -55,7 +55,7 @@ final class Named {
             look(found, where, each.finding().traits().details());
         }
         survey.story().of().getOrDefault(may.recipient().word(), Map.of()).keySet().stream()
-                .flatMap(shot -> may.change(shot).narration().stream())
+                .flatMap(shot -> may.story().change(shot).narration().stream())
                 .forEach(words -> look(found, "the words of a shot", words));
         may.photos().forEach(p -> look(found, "a photograph", p.room()));
         List<NameFeared> all = new ArrayList<>();

@@ -10,7 +10,7 @@ final class Changed {
     private Changed() {}
 
     static Shot of(Shot proposed, Disclosure may) {
-        ShotChange change = may.change(proposed.key());
+        ShotChange change = may.story().change(proposed.key());
         Shot shot = change.frame()
                 .filter(f -> may.source(f.clip()).isPresent() && may.shows(f))
                 .map(f -> at(proposed, f))

@@ -91,7 +91,7 @@ final class Fit {
 
     /** What a person changed in a telling's shot. */
     private ShotChange change(Telling t) {
-        return may.change(t.shot().key());
+        return may.story().change(t.shot().key());
     }
 
     /** Takes what is worth most as long as there is time, at its shortest; then more words likewise. */

@@ -18,7 +18,7 @@ final class OwnShots {
 
     static List<Shot> of(Disclosure may) {
         List<Shot> shots = new ArrayList<>();
-        for (OwnShot own : may.ownShots()) {
+        for (OwnShot own : may.story().own()) {
             if (own.frame().isEmpty()
                     || may.source(own.frame().get().clip()).isPresent()
                             && may.shows(own.frame().get())) {

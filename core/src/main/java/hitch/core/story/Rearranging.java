@@ -79,7 +79,7 @@ public final class Rearranging {
     /** Puts a new shot behind another, with words over it. */
     public Edit.ArrangeShots put(String behind, Function<String, OwnShot> make, String words) {
         Map<String, ShotChange> changes = new LinkedHashMap<>();
-        OwnShot own = make.apply(may.nextOwnShot());
+        OwnShot own = make.apply(may.story().nextOwn());
         ShotChange said = words.isBlank() ? ShotChange.NONE : ShotChange.NONE.saying(words, "");
         stand(own.key(), behind, said, changes);
         return edit(changes, List.of(own), List.of());

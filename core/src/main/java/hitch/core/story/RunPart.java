@@ -158,7 +158,7 @@ final class RunPart {
                 && found.extent().isPresent()
                 && f.certainty().isTaken()
                 && !found.lasting().isOver()
-                && talk.may().change("finding:" + f.id()).equals(ShotChange.NONE);
+                && talk.may().story().change("finding:" + f.id()).equals(ShotChange.NONE);
     }
 
     private static String group(LocatedFinding found) {

@@ -13,7 +13,7 @@ import hitch.core.job.ShotChange;
 public record ScriptLine(Shot proposed, Shot shot, ShotChange change) {
     /** A proposed shot with what a person changed in it for whom it is told to. */
     static ScriptLine of(Shot proposed, Disclosure may) {
-        return new ScriptLine(proposed, Changed.of(proposed, may), may.change(proposed.key()));
+        return new ScriptLine(proposed, Changed.of(proposed, may), may.story().change(proposed.key()));
     }
 
     public boolean isLeftOut() {

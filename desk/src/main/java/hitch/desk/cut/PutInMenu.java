@@ -74,7 +74,7 @@ final class PutInMenu extends MenuButton {
                         .map(l -> l.proposed().key())
                         .orElse("")
                 : room.chosen().get();
-        String key = room.written().map(w -> w.may().nextOwnShot()).orElse("");
+        String key = room.written().map(w -> w.may().story().nextOwn()).orElse("");
         room.arrange(r -> r.put(behind, own -> new OwnShot(own, kind, frame, title, List.of()), ""))
                 .thenRun(() -> room.chosen().set(key));
     }

@@ -215,7 +215,7 @@ final class ScriptPage extends ScrollPane implements WordsEditor.Page {
 
     @Override
     public void split(ScriptLine line, String first, String rest) {
-        String key = room.written().map(w -> w.may().nextOwnShot()).orElse("");
+        String key = room.written().map(w -> w.may().story().nextOwn()).orElse("");
         next = Optional.of(new Take(key, 0));
         room.arrange(r -> r.split(line.proposed().key(), first, rest));
     }
