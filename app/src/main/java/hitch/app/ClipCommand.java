@@ -126,6 +126,7 @@ final class ClipCommand implements Callable<Integer> {
                         new EvidenceSet(may, footage, cut).write(chosen, before, after, place, terminal);
                 written.clips().forEach(spec.commandLine().getOut()::println);
                 written.sheets().forEach(spec.commandLine().getOut()::println);
+                spec.commandLine().getOut().println(written.pdf());
                 if (!written.skipped().isEmpty()) {
                     spec.commandLine()
                             .getErr()

@@ -3,6 +3,7 @@ package hitch.app;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.story.Length;
+import hitch.core.story.StoryWish;
 import hitch.core.survey.Survey;
 import hitch.media.film.FilmShape;
 import hitch.store.FirmFolder;
@@ -66,8 +67,12 @@ final class DeliverCommand implements Callable<Integer> {
         try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
             Jobs.refuseDamage(folder, acceptDamage);
             Survey survey = HandingOver.survey(folder, recipient, showWriting, terminal);
+            StoryWish wish = Jobs.wish().lasting(length).seeded(seed);
             HandingOver.tell(
-                    Disclosure.of(survey, recipient), survey, spec.commandLine().getErr());
+                    Disclosure.of(survey, recipient),
+                    survey,
+                    wish,
+                    spec.commandLine().getErr());
             FirmFolder firm = Jobs.firm();
             Delivery delivery = new Delivery(
                             survey,
@@ -75,7 +80,7 @@ final class DeliverCommand implements Callable<Integer> {
                             firm.voices().narrator(Voice.narrator(), folder.speech(), recipient),
                             Clock.systemUTC(),
                             folder.damage())
-                    .filming(Jobs.wish().lasting(length).seeded(seed), large ? FilmShape.LARGE : FilmShape.USUAL)
+                    .filming(wish, large ? FilmShape.LARGE : FilmShape.USUAL)
                     .inColourOf(firm.profile());
             Path video = delivery.write(recipient, out, terminal);
             delivery.silence()

@@ -8,6 +8,9 @@ import hitch.core.footage.Watched;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.note.grammar.TradeNoteReader;
+import hitch.core.story.LastLook;
+import hitch.core.story.ScriptWriter;
+import hitch.core.story.StoryWish;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.core.survey.spoken.Heard;
@@ -17,6 +20,7 @@ import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.handover.Seen;
 import java.io.PrintWriter;
+import java.util.List;
 import java.util.Map;
 
 /** The survey that something is handed on from, and what is told first of names in it. */
@@ -56,7 +60,11 @@ final class HandingOver {
     }
 
     /** Tells what is covered on the pictures, and what may be a name. */
-    static void tell(Disclosure may, Survey survey, PrintWriter err) {
+    static void tell(Disclosure may, Survey survey, StoryWish wish, PrintWriter err) {
+        List<LastLook.Item> open =
+                LastLook.of(may, ScriptWriter.write(may, wish)).open();
+        open.forEach(i -> err.println("Nobody looked yet at \"" + i.title() + "\": "
+                + (i.name().isBlank() ? "it shows what is above ground." : "the name " + i.name() + " is said.")));
         if (may.recipient().people()) {
             return;
         }

@@ -4,6 +4,7 @@ import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.story.Cutting;
 import hitch.core.story.Length;
+import hitch.core.story.OwnVoices;
 import hitch.core.story.ScriptText;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Story;
@@ -46,7 +47,9 @@ final class ScriptCommand implements Callable<Integer> {
             Disclosure may = Disclosure.of(survey, recipient);
             Story story = ScriptWriter.write(may, Jobs.wish().lasting(length).seeded(seed));
             Cutting cutting = Cutting.of(
-                    story, Cutting.Speech.USUAL, s -> may.footage().around(s.frame(), s.before(), s.after()));
+                    story,
+                    OwnVoices.over(Cutting.Speech.USUAL, may),
+                    s -> may.footage().around(s.frame(), s.before(), s.after()));
             spec.commandLine().getOut().print(ScriptText.of(story, cutting));
             spec.commandLine().getOut().flush();
         }

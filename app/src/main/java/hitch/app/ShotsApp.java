@@ -6,6 +6,7 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
 import hitch.desk.HitchWindow;
 import hitch.desk.JobView;
+import hitch.desk.Senses;
 import hitch.media.voice.Narrator;
 import hitch.media.voice.Sound;
 import java.awt.image.BufferedImage;
@@ -82,7 +83,7 @@ public final class ShotsApp extends Application {
     public void start(Stage stage) throws Exception {
         this.stage = stage;
         Path data = Files.createTempDirectory("hitch-shots");
-        HitchWindow window = new HitchWindow(stage, data, SILENT);
+        HitchWindow window = new HitchWindow(stage, data, Senses.of(SILENT));
         window.show(Optional.empty());
         steps.add(() -> save("start"));
         steps.add(window::demo);

@@ -26,7 +26,7 @@ public final class WindowApp extends Application {
     public void start(Stage stage) {
         Path data = DataFolder.path();
         Optional<Path> last = new RecentJobs(data).list().stream().findFirst();
-        new HitchWindow(stage, data, Voice.narrator())
+        new HitchWindow(stage, data, Voice.senses())
                 .show(Optional.ofNullable(wanted).or(() -> last));
     }
 }

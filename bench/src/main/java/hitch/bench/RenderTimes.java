@@ -190,7 +190,8 @@ public final class RenderTimes {
                 sources.put(clip.id(), new StoryRenderer.Source(footage.file(clip), footage.clipIndex(clip)));
             }
         }
-        return new StoryRenderer.Film(story, may, cutting, spoken, sources, FilmMap.of(survey), Palette.SLATE);
+        return new StoryRenderer.Film(
+                story, may, cutting, spoken, sources, FilmMap.of(survey), Palette.SLATE, Path.of("recordings"));
     }
 
     private static void spoken(StoryRenderer.Film film, Path models, LongSupplier clock, Consumer<String> say)

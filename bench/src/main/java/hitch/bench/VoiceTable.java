@@ -3,7 +3,6 @@ package hitch.bench;
 import hitch.core.story.SpokenForm;
 import hitch.media.MediaException;
 import hitch.media.ears.Recogniser;
-import hitch.media.voice.Narrator;
 import hitch.media.voice.NeuralVoice;
 import hitch.media.voice.Speaking;
 import hitch.models.ModelFolder;
@@ -57,7 +56,7 @@ public final class VoiceTable {
             for (String sentence : sentences) {
                 String spoken = SpokenForm.of(sentence);
                 List<String> said = words(spoken);
-                String heard = ears.hear(thirds(voice.speak(spoken).samples())).text();
+                String heard = ears.hear(voice.speak(spoken)).text();
                 Aligned aligned = Aligned.of(said, words(SpokenForm.of(heard)));
                 words += said.size();
                 wrong += aligned.errors();
@@ -145,17 +144,5 @@ public final class VoiceTable {
         int missed(Set<String> of) {
             return (int) wrong.stream().filter(of::contains).count();
         }
-    }
-
-    /** 48,000 samples a second to the recogniser's 16,000. */
-    private static float[] thirds(float[] sound) {
-        int step = Narrator.RATE / Recogniser.RATE;
-        float[] out = new float[sound.length / step];
-        for (int i = 0; i < out.length; i++) {
-            for (int k = 0; k < step; k++) {
-                out[i] += sound[step * i + k] / step;
-            }
-        }
-        return out;
     }
 }

@@ -1,5 +1,7 @@
 package hitch.desk;
 
+import hitch.core.footage.FrameRef;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
 
@@ -20,6 +22,11 @@ public interface Bench {
     /** Plays or stops what this bench plays; false where it plays nothing but the footage on show. */
     default boolean play() {
         return false;
+    }
+
+    /** The frame that the hand is on here; empty where it is on none but the one that stands on Mark. */
+    default Optional<FrameRef> frame() {
+        return Optional.empty();
     }
 
     /** Lets go of what it holds; the job is left. */

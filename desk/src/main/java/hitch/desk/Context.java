@@ -4,9 +4,12 @@ import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameRef;
+import hitch.desk.hide.HideSheet;
 import hitch.desk.play.Player;
 import java.util.Optional;
+import java.util.function.Function;
 import javafx.beans.property.ObjectProperty;
+import javafx.scene.Node;
 
 /**
  * What every bench of an open job works with.
@@ -16,13 +19,15 @@ import javafx.beans.property.ObjectProperty;
  * @param theme light or dark
  * @param selected the finding that is chosen; null for none
  * @param wanted the frame that is asked for on Mark; null for none
+ * @param over makes what is asked to lie over the benches for a while, told how to take it away; null for none
  */
 public record Context(
         Workspace work,
         Player player,
         Theme theme,
         ObjectProperty<FindingId> selected,
-        ObjectProperty<FrameRef> wanted) {
+        ObjectProperty<FrameRef> wanted,
+        ObjectProperty<Function<Runnable, Node>> over) {
 
     /** Chooses a finding and asks for Mark at one of its frames. */
     public void open(FindingId finding, FrameRef frame) {
@@ -34,6 +39,17 @@ public record Context(
     public void open(FrameRef frame) {
         wanted.set(null);
         wanted.set(frame);
+    }
+
+    /** Lays something over the benches for a while. */
+    public void lay(Function<Runnable, Node> sheet) {
+        over.set(null);
+        over.set(sheet);
+    }
+
+    /** Asks for what is hidden, at a frame. */
+    public void hide(FrameRef frame) {
+        lay(leave -> new HideSheet(this, frame, leave));
     }
 
     public Optional<LocatedFinding> selectedFinding() {

@@ -5,7 +5,6 @@ import hitch.core.job.PropertyFacts;
 import hitch.core.rules.HouseRules;
 import hitch.media.MediaException;
 import hitch.media.Progress;
-import hitch.media.voice.Narrator;
 import hitch.sim.DemoJob;
 import hitch.store.FirmFolder;
 import hitch.store.FirmProfile;
@@ -32,7 +31,7 @@ public final class HitchWindow implements StartScreen.Choices {
 
     private final Stage stage;
     private final Path data;
-    private final Narrator narrator;
+    private final Senses senses;
     private final RecentJobs recent;
     private final Theme theme = new Theme();
     private final Notices notices = new Notices();
@@ -42,11 +41,11 @@ public final class HitchWindow implements StartScreen.Choices {
 
     /**
      * @param data the user's data folder
-     * @param narrator who speaks what is handed over
+     * @param senses what is spoken and heard with
      */
-    public HitchWindow(Stage stage, Path data, Narrator narrator) {
+    public HitchWindow(Stage stage, Path data, Senses senses) {
         this.stage = stage;
-        this.narrator = narrator;
+        this.senses = senses;
         this.data = data;
         this.recent = new RecentJobs(data);
     }
@@ -107,7 +106,7 @@ public final class HitchWindow implements StartScreen.Choices {
 
     private void enter(JobFolder folder) {
         notices.close();
-        enter(new Workspace(folder, notices, narrator, new FirmFolder(data)));
+        enter(new Workspace(folder, notices, senses, new FirmFolder(data)));
     }
 
     private void enter(Workspace work) {

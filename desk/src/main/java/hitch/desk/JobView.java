@@ -4,11 +4,9 @@ import hitch.core.disclosure.Recipient;
 import hitch.core.footage.Clip;
 import hitch.core.story.Length;
 import hitch.desk.cut.CutBench;
-import hitch.desk.firm.FirmSheet;
 import hitch.desk.handover.HandOverBench;
 import hitch.desk.judge.JudgeBench;
 import hitch.desk.key.Act;
-import hitch.desk.key.KeySheet;
 import hitch.desk.line.LineBench;
 import hitch.desk.load.LoadBench;
 import hitch.desk.mark.MarkBench;
@@ -23,7 +21,6 @@ import java.util.Optional;
 import javafx.application.Platform;
 import javafx.beans.property.SimpleObjectProperty;
 import javafx.geometry.Pos;
-import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextInputControl;
@@ -48,7 +45,9 @@ public final class JobView extends BorderPane implements AutoCloseable {
     private final StackPane stage = new StackPane();
     private final Button undo = Labels.button("Undo", "", "Undo", this::undo);
     private final Button redo = Labels.button("Redo", "", "Redo", this::redo);
+    private final Context desk;
     private final Runnable firm;
+    private final Sheets sheets;
     private Bench showing;
     private boolean keyTaken;
 
@@ -59,11 +58,17 @@ public final class JobView extends BorderPane implements AutoCloseable {
         this.work = work;
         this.theme = theme;
         this.player = new Player(work.footage(), work::adjustmentAt, new DeviceSpeaker());
-        Context desk = new Context(
-                work, player, theme.following(), new SimpleObjectProperty<>(), new SimpleObjectProperty<>());
+        desk = new Context(
+                work,
+                player,
+                theme.following(),
+                new SimpleObjectProperty<>(),
+                new SimpleObjectProperty<>(),
+                new SimpleObjectProperty<>());
+        sheets = new Sheets(this, stage, desk);
         var recipient = new SimpleObjectProperty<>(Recipient.HOMEOWNER);
         var length = new SimpleObjectProperty<>(Length.STANDARD);
-        firm = () -> openFirm(desk);
+        firm = sheets::firm;
         benches.add(new LoadBench(desk));
         benches.add(new MarkBench(desk));
         benches.add(new LineBench(desk));
@@ -83,6 +88,12 @@ public final class JobView extends BorderPane implements AutoCloseable {
             if (is != null) {
                 show(1);
                 work.now().survey().clip(is.clip()).ifPresent(c -> player.seek(c, is));
+            }
+        });
+        desk.over().addListener((o, was, is) -> {
+            if (is != null) {
+                showing.settle();
+                sheets.lay(is);
             }
         });
         work.snapshotProperty().addListener((o, was, is) -> {
@@ -131,8 +142,8 @@ public final class JobView extends BorderPane implements AutoCloseable {
         Button home = Labels.button("Jobs", "", "Close this job and show all jobs", leave);
         Button ourFirm = Labels.button("Firm", "", Act.FIRM.words() + " (" + Act.FIRM.key() + ")", firm);
         Button history =
-                Labels.button("History", "", Act.HISTORY.words() + " (" + Act.HISTORY.key() + ")", this::openHistory);
-        Button keys = Labels.button("Keys", "", Act.SHEET.words() + " (" + Act.SHEET.key() + ")", this::openKeys);
+                Labels.button("History", "", Act.HISTORY.words() + " (" + Act.HISTORY.key() + ")", sheets::history);
+        Button keys = Labels.button("Keys", "", Act.SHEET.words() + " (" + Act.SHEET.key() + ")", sheets::keys);
         home.setId("all-jobs");
         ourFirm.setId("open-firm");
         history.setId("open-history");
@@ -163,8 +174,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
         if (showing != null && showing != benches.get(number) && number != 1) {
             player.playingProperty().set(false);
         }
-        sheet = null;
-        setCenter(stage);
+        sheets.close();
         showing = benches.get(number);
         stage.getChildren().setAll(showing.node());
         tabs.choose(number);
@@ -185,6 +195,13 @@ public final class JobView extends BorderPane implements AutoCloseable {
         button.setAccessibleText(what);
     }
 
+    /** Hides something on the picture that the bench on show is about, else on the one that stands on Mark. */
+    private void hide() {
+        showing.frame()
+                .or(() -> player.shown().map(f -> f.ref()))
+                .ifPresentOrElse(desk::hide, () -> work.notices().say("There is no picture yet to hide anything on."));
+    }
+
     private void undo() {
         showing.settle();
         work.undo();
@@ -194,15 +211,12 @@ public final class JobView extends BorderPane implements AutoCloseable {
         work.redo();
     }
 
-    /** What lies over the benches: the sheet of keys or the history; null while nothing does. */
-    private Node sheet;
-
     private void shortcut(KeyEvent e) {
         keyTaken = false;
         boolean typing = e.getTarget() instanceof TextInputControl field
                 && !field.getText().isEmpty();
         Act act = Act.at(Act.Place.EVERYWHERE, e).orElse(null);
-        if (sheet != null
+        if (sheets.isOpen()
                 && (act == Act.SHEET || act == Act.HISTORY || act == Act.FIRM || e.getCode() == KeyCode.ESCAPE)) {
             closeSheet();
         } else if (act == null || typing && !act.worksWhileTyping() || act == Act.SHEET && isTypedInto(e)) {
@@ -227,52 +241,30 @@ public final class JobView extends BorderPane implements AutoCloseable {
                     player.togglePlaying();
                 }
             }
-            case SHEET -> openKeys();
+            case SHEET -> sheets.keys();
             case TEXT_LARGER -> theme.text(1);
             case TEXT_SMALLER -> theme.text(-1);
             case FIRM -> firm.run();
-            case HISTORY -> openHistory();
+            case HIDE -> hide();
+            case HISTORY -> sheets.history();
             case BENCH_1, BENCH_2, BENCH_3, BENCH_4, BENCH_5, BENCH_6 -> show(act.ordinal() - Act.BENCH_1.ordinal());
             default -> throw new IllegalStateException(act + " is no act of everywhere");
         }
     }
 
-    /** Shows what the firm keeps outside jobs. */
-    private void openFirm(Context desk) {
-        FirmSheet firm = new FirmSheet(desk, this::closeSheet);
-        open(firm);
-        firm.take();
-    }
-
-    private void openKeys() {
-        KeySheet keys = new KeySheet(this::closeSheet);
-        open(keys);
-        keys.take();
-    }
-
     /** Shows what was done to the job, by whom and when. */
     public void openHistory() {
-        HistorySheet history = new HistorySheet(work, this::closeSheet);
-        open(history);
-        history.take();
-    }
-
-    private void open(Node over) {
-        sheet = over;
-        setCenter(over);
+        sheets.history();
     }
 
     void closeSheet() {
-        sheet = null;
-        setCenter(stage);
+        sheets.close();
         stage.requestFocus();
     }
 
     /** Asks what shall become of the long work under way when the job is left. */
     void ask(List<Task> missed, LeaveSheet.Answers answers) {
-        LeaveSheet asked = new LeaveSheet(missed, answers);
-        open(asked);
-        asked.take();
+        sheets.leaving(missed, answers);
     }
 
     /** Leaves the job open for what is still to be finished in the background. */

@@ -53,7 +53,7 @@ public final class Workspace implements AutoCloseable {
     private final JobFolder folder;
     private final Footage footage;
     private final Notices notices;
-    private final Narrator narrator;
+    private final Senses senses;
     private final SpeechAhead speech;
     private final ExecutorService edits = Executors.newSingleThreadExecutor(daemon("edits"));
     private final ShortWork shortWork;
@@ -67,9 +67,9 @@ public final class Workspace implements AutoCloseable {
     private volatile Adjustment preview;
     private volatile boolean asRecorded;
 
-    public Workspace(JobFolder folder, Notices notices, Narrator narrator, FirmFolder firm) {
+    public Workspace(JobFolder folder, Notices notices, Senses senses, FirmFolder firm) {
         this.folder = folder;
-        this.narrator = narrator;
+        this.senses = senses;
         this.speech = new SpeechAhead();
         this.footage = new Footage(folder.folder());
         this.notices = notices;
@@ -152,12 +152,12 @@ public final class Workspace implements AutoCloseable {
 
     /** Who speaks to a recipient, as the firm chose; what is spoken is kept in the job. */
     public Narrator narrator(Recipient to) {
-        return firm.voicesProperty().get().narrator(narrator, folder.speech(), to);
+        return firm.voicesProperty().get().narrator(senses.voice(), folder.speech(), to);
     }
 
-    /** Who speaks where nobody chose another, and keeps nothing of it. */
-    public Narrator voice() {
-        return narrator;
+    /** What is spoken and heard with. */
+    public Senses senses() {
+        return senses;
     }
 
     /** What is spoken before anybody waits for it. */

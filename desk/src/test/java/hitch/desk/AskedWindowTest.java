@@ -7,6 +7,7 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.Patch;
 import hitch.core.footage.Writing;
 import hitch.core.job.Edit;
+import hitch.core.job.ShotChange;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
@@ -35,6 +36,24 @@ class AskedWindowTest extends OpenWindow {
         until(() -> !survey().writing().getFirst().isCovered());
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> survey().writing().getFirst().isCovered());
+    }
+
+    @Test
+    void aNameThatIsSpokenIsLookedAtOnceMoreBeforeItGoesOut() throws TimeoutException {
+        marked("roots heavy at 20 ft");
+        String key = "finding:" + survey().findings().getFirst().finding().id();
+        interact(() -> job().work()
+                .apply(new Edit.ChangeShot(
+                        "homeowner", key, ShotChange.NONE.saying("As Mrs Ferris told us, it backs up.", ""))));
+        clickOn("#bench-hand-over");
+        until(() -> lookup("#last-look .look-fine").tryQuery().isPresent());
+        assertThat(lookup(".strong").queryAllAs(javafx.scene.control.Label.class))
+                .anyMatch(l -> l.getText().startsWith("\u201cFerris\u201d is said in "));
+        clickOn("#last-look .look-fine");
+        until(() -> lookup("#last-look").tryQuery().filter(Node::isVisible).isEmpty());
+        assertThat(job().work().now().job().story().looked().get("homeowner")).hasSize(1);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> lookup("#last-look .look-fine").tryQuery().isPresent());
     }
 
     @Test

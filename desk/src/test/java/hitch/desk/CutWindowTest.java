@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Weight;
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
 import hitch.core.job.Edit;
 import hitch.core.job.OwnShot;
 import hitch.core.job.ShotChange;
@@ -83,6 +85,7 @@ class CutWindowTest extends OpenWindow {
         until(() -> editor().getText().equals(proposed));
         say("Another word.");
         until(() -> change().narration().isPresent());
+        until(() -> lookup(SHOT + " .keep-phrase").tryQuery().isPresent());
         clickOn("As proposed");
         until(() -> editor().getText().equals(proposed));
         assertThat(change()).isEqualTo(ShotChange.NONE);
@@ -284,5 +287,96 @@ class CutWindowTest extends OpenWindow {
                 && change().narration().equals(Optional.of("A step of {F1.size|1/4 in}, half")));
         assertThat(notice()).contains("Words that were being written");
         until(() -> new WordsDraft(job).left().isEmpty());
+    }
+
+    @Test
+    void aSentenceBecomesTheFirms() throws TimeoutException {
+        cut();
+        say("A step that any plumber would leave.");
+        until(() -> lookup(SHOT + " .keep-phrase").tryQuery().isPresent());
+        javafx.scene.control.MenuButton menu =
+                lookup(SHOT + " .keep-phrase").queryAs(javafx.scene.control.MenuButton.class);
+        interact(() -> menu.getItems().getFirst().fire());
+        until(() -> !job().work().firm().phrasesProperty().get().lines().isEmpty());
+        assertThat(job().work().firm().phrasesProperty().get().text()).contains("A step that any plumber would leave.");
+        until(() -> notice().startsWith("Kept as the firm's sentence for offset"));
+        until(() -> lookup(SHOT + " .keep-phrase").tryQuery().isEmpty());
+    }
+
+    /** The shot that was put in. */
+    private OwnShot put() {
+        return job().work().now().job().story().own("homeowner").getFirst();
+    }
+
+    @Test
+    void aCardOfOnesOwnIsWritten() throws TimeoutException {
+        cut();
+        clickOn(SHOT + " .script-plain");
+        MenuButton put = lookup("#put-in").queryAs(MenuButton.class);
+        interact(() -> put.getOnShowing().handle(null));
+        interact(() -> put.getItems().stream()
+                .filter(m -> m.getText().equals("A card"))
+                .findFirst()
+                .orElseThrow()
+                .fire());
+        until(() -> !job().work().now().job().story().own("homeowner").isEmpty());
+        patiently(() -> lookup("#shot-own-1").tryQuery().isPresent());
+        keep((TextField) named("Heading of the card"), "What we agreed");
+        until(() -> put().title().equals("What we agreed"));
+        javafx.scene.control.TextArea lines = (javafx.scene.control.TextArea) named("Lines of the card");
+        interact(() -> {
+            lines.requestFocus();
+            lines.setText("One visit\n\nNo dig");
+            job().requestFocus();
+        });
+        until(() -> put().rows().equals(List.of("One visit", "No dig")));
+    }
+
+    @Test
+    void anotherPassOfThePlaceIsChosenByName() throws TimeoutException {
+        // The same eight seconds once more, on the way back.
+        Clip there = survey().clips().getFirst();
+        Clip back = there.withId(new ClipId("back"));
+        interact(() -> {
+            job().work().apply(new Edit.PutClip(back));
+            job().work()
+                    .apply(new Edit.PutRun(
+                            hitch.core.Sample.run("way back", hitch.core.run.Direction.WITH_FLOW, back.id())));
+            job().work()
+                    .apply(new Edit.SetMark(
+                            back.id(),
+                            hitch.core.counter.Reading.byHand(back.ptsAt(0), hitch.core.measure.Distance.ZERO)));
+            job().work()
+                    .apply(new Edit.SetMark(
+                            back.id(),
+                            hitch.core.counter.Reading.byHand(
+                                    back.ptsAt(7.9), hitch.core.measure.Distance.feet(39.8))));
+        });
+        until(() -> survey().traces().containsKey(back.id()));
+        cut();
+        clickOn(SHOT + " .script-plain");
+        until(() -> lookup("#another-pass").tryQuery().isPresent());
+        MenuButton passes = lookup("#another-pass").queryAs(MenuButton.class);
+        interact(() -> passes.getItems().getFirst().fire());
+        until(() -> change().frame().filter(f -> f.clip().equals(back.id())).isPresent());
+    }
+
+    @Test
+    void evidenceOfManyFindingsIsWrittenAtOnePress() throws TimeoutException {
+        marked("roots heavy");
+        cut();
+        MenuButton menu = lookup("#write-evidence").queryAs(MenuButton.class);
+        interact(() -> menu.getOnShowing().handle(null));
+        interact(() -> menu.getItems().stream()
+                .filter(m -> m.getText().equals("Of all (2)"))
+                .findFirst()
+                .orElseThrow()
+                .fire());
+        until(() -> notice().startsWith("4 clips, the stills, a table and a sheet are in "));
+        java.nio.file.Path written = job().work().folder().cuts().resolve("homeowner");
+        assertThat(written.resolve("sheet-1.png")).isRegularFile();
+        assertThat(written.resolve("sheet.pdf")).isRegularFile();
+        assertThat(written.resolve("findings.csv")).isRegularFile();
+        assertThat(written.toFile().list((d, name) -> name.endsWith(".mp4"))).hasSize(4);
     }
 }

@@ -101,7 +101,7 @@ class LeavingTest extends OpenWindow {
         Path small = SmallJob.create(folder.resolve("small"));
         interact(() -> {
             stage[0] = new Stage();
-            other[0] = new HitchWindow(stage[0], folder.resolve("data"), STAND_IN);
+            other[0] = new HitchWindow(stage[0], folder.resolve("data"), Senses.of(STAND_IN));
             other[0].show(Optional.of(small));
         });
         until(() -> other[0].job().flatMap(j -> j.player().shown()).isPresent());

@@ -35,8 +35,13 @@ public abstract class OpenWindow extends QuickHand {
     @Override
     public void start(Stage stage) throws Exception {
         folder = Files.createTempDirectory("hitch-window");
-        window = new HitchWindow(stage, folder.resolve("data"), STAND_IN);
+        window = new HitchWindow(stage, folder.resolve("data"), senses());
         window.show(Optional.of(create(folder.resolve("job"))));
+    }
+
+    /** What is spoken and heard with. */
+    protected Senses senses() {
+        return Senses.of(STAND_IN);
     }
 
     /** The job to open. */

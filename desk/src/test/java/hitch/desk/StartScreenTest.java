@@ -21,7 +21,7 @@ class StartScreenTest extends QuickHand {
     @Override
     public void start(Stage stage) throws Exception {
         data = Files.createTempDirectory("hitch-start");
-        window = new HitchWindow(stage, data, OpenWindow.STAND_IN);
+        window = new HitchWindow(stage, data, Senses.of(OpenWindow.STAND_IN));
         window.show(Optional.empty());
     }
 

@@ -53,6 +53,11 @@ public final class Footage {
         return folder.resolve(clip.file());
     }
 
+    /** The folder of what people recorded for films of this job. */
+    public Path recordings() {
+        return folder.resolve("recordings");
+    }
+
     /** The frames of a clip, listed on first use. */
     public FrameIndex index(Clip clip) throws MediaException {
         return clipIndex(clip).frames();

@@ -4,11 +4,9 @@ import hitch.core.counter.Heading;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Adjustment;
-import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
-import hitch.core.footage.Writing;
 import hitch.core.job.PropertyFacts;
 import hitch.core.judge.Judge;
 import hitch.core.judge.Judgement;
@@ -77,6 +75,11 @@ public final class Disclosure {
         return recipient.people() ? List.of() : new Named(survey).feared(this);
     }
 
+    /** Names of people that stand in a text, and words of it that may be some. */
+    public List<String> namesIn(String free) {
+        return new Named(survey).in(free);
+    }
+
     public Recipient recipient() {
         return recipient;
     }
@@ -117,7 +120,8 @@ public final class Disclosure {
 
     /**
      * The photographs this recipient gets, called as it may know them: those of which it is known what they show. Whoever
-     * sees the public part alone gets none: they are of yards, houses and people.
+     * sees the public part alone gets none: they are of yards, houses and people. Ids are as in the job, for finding the
+     * file; they are not to be written down.
      */
     public List<Photo> photos() {
         if (part.isPresent()) {
@@ -126,12 +130,7 @@ public final class Disclosure {
         return survey.photos().all().stream()
                 .filter(Photo::isPlaced)
                 .map(p -> new Photo(
-                        p.clip()
-                                .at(text(p.clip().file()))
-                                .withId(new ClipId(text(p.clip().id().value()))),
-                        p.at(),
-                        p.finding().flatMap(this::seen),
-                        text(p.room())))
+                        p.clip().at(text(p.clip().file())), p.at(), p.finding().flatMap(this::seen), text(p.room())))
                 .toList();
     }
 
@@ -165,19 +164,9 @@ public final class Disclosure {
         return survey.adjustmentAt(frame);
     }
 
-    /** Writing that is to be covered on a clip's pictures: a name may stand there that this recipient is not to know. */
-    public List<Writing> covered(ClipId clip) {
-        return recipient.people()
-                ? List.of()
-                : survey.writing().stream()
-                        .filter(w -> w.clip().equals(clip) && w.isCovered())
-                        .map(BurnedIn::writing)
-                        .toList();
-    }
-
-    /** Whether it is known what is written on a clip's pictures, where this recipient is not to see all of it. */
-    public boolean isKnownWhatIsWritten(ClipId clip) {
-        return recipient.people() || survey.watched().containsKey(clip);
+    /** What of the clips it neither sees nor hears. */
+    public KeptBack keptBack() {
+        return new KeptBack(survey, recipient, this::text);
     }
 
     /** Whether a frame may be seen. */

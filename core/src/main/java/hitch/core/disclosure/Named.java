@@ -38,6 +38,14 @@ final class Named {
                 .toList();
     }
 
+    /** Names in a text: those the record has of people, and words that may be some. */
+    List<String> in(String text) {
+        Stream<String> there = known().stream().filter(n -> NoNames.holds(text, n));
+        return Stream.concat(there, fears.in(text.replace(NoNames.LEFT_OUT, "somebody")).stream())
+                .distinct()
+                .toList();
+    }
+
     /** Names there may be in what {@code may} tells, each with where it stands. */
     List<NameFeared> feared(Disclosure may) {
         Map<String, String> found = new LinkedHashMap<>();

@@ -23,10 +23,21 @@ final class NoNames {
                 .flatMap(NoNames::parts)
                 .filter(w -> !w.isBlank())
                 .distinct()
-                .map(w -> Pattern.compile(
-                        "(?<![\\p{L}\\p{N}])" + Pattern.quote(w) + "(?:'s)?(?![\\p{L}\\p{N}])",
-                        Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE))
+                .map(NoNames::whole)
                 .toList();
+    }
+
+    private static Pattern whole(String name) {
+        return Pattern.compile(
+                "(?<![\\p{L}\\p{N}])" + Pattern.quote(name) + "(?:'s)?(?![\\p{L}\\p{N}])",
+                Pattern.CASE_INSENSITIVE | Pattern.UNICODE_CASE);
+    }
+
+    /** Whether a text holds a name, as a whole or one of its words. */
+    static boolean holds(String text, String name) {
+        return parts(name)
+                .filter(w -> !w.isBlank())
+                .anyMatch(w -> whole(w).matcher(text).find());
     }
 
     private static Stream<String> parts(String name) {

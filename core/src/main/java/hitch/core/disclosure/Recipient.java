@@ -114,6 +114,11 @@ public record Recipient(
         return part == Part.PUBLIC;
     }
 
+    /** Whether clips go to it with their sound: what is said along a pipe is rarely meant for everybody. */
+    public boolean hearsClips() {
+        return !isPublic();
+    }
+
     @Override
     public String toString() {
         return word;

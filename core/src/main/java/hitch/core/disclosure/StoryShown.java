@@ -4,6 +4,7 @@ import hitch.core.job.OwnShot;
 import hitch.core.job.ShotChange;
 import hitch.core.job.StoryChanges;
 import java.util.List;
+import java.util.Set;
 import java.util.function.UnaryOperator;
 
 /** What people changed in the story of one recipient, told without names that stay here. */
@@ -36,6 +37,11 @@ public final class StoryShown {
                         told.apply(s.title()),
                         s.rows().stream().map(told).toList()))
                 .toList();
+    }
+
+    /** Whether somebody looked at something once more and found it fine. */
+    public boolean isLookedAt(String key) {
+        return changes.looked().getOrDefault(recipient.word(), Set.of()).contains(key);
     }
 
     /** The key that the next shot put in takes. */

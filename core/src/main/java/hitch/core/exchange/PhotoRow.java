@@ -18,6 +18,7 @@ import java.util.List;
  * @param taken when, as the file says; empty where it does not say
  * @param source name of the photograph
  * @param sourceSha256 its fingerprint
+ * @param hidden what of it is hidden, and at whose request, a sentence each
  */
 public record PhotoRow(
         String file,
@@ -27,7 +28,8 @@ public record PhotoRow(
         String finding,
         String taken,
         String source,
-        String sourceSha256) {
+        String sourceSha256,
+        List<String> hidden) {
 
     /** Those a recipient gets, in the order they came in. */
     public static List<PhotoRow> of(Disclosure may) {
@@ -54,6 +56,7 @@ public record PhotoRow(
                 photo.finding().map(f -> f.finding().id().value()).orElse(""),
                 photo.clip().recorded(),
                 photo.clip().fileName(),
-                photo.clip().sha256());
+                photo.clip().sha256(),
+                may.keptBack().hidden(photo.clip().id()));
     }
 }

@@ -1,5 +1,7 @@
 package hitch.core.footage;
 
+import java.util.Optional;
+
 /**
  * Writing that was burned into a clip's pictures when it was recorded: a name, an address, a job number, a date. The
  * counter is none.
@@ -8,7 +10,7 @@ package hitch.core.footage;
  * @param fromPts first time, ticks
  * @param toPts time after the last, ticks; greater than {@code fromPts}
  */
-public record Writing(Patch patch, long fromPts, long toPts) {
+public record Writing(Patch patch, long fromPts, long toPts) implements Covered {
     public Writing {
         if (toPts <= fromPts) {
             throw new IllegalArgumentException("writing is shown for a time");
@@ -20,12 +22,12 @@ public record Writing(Patch patch, long fromPts, long toPts) {
         return new Writing(patch.turned(mirrored, degrees), fromPts, toPts);
     }
 
-    /** Whether it stands on the frame at {@code pts}. */
-    public boolean isOn(long pts) {
-        return pts >= fromPts && pts < toPts;
+    @Override
+    public Optional<Patch> at(long pts) {
+        return pts >= fromPts && pts < toPts ? Optional.of(patch) : Optional.empty();
     }
 
-    /** Whether it stands on a frame from {@code from} up to and with {@code to}. */
+    @Override
     public boolean isWithin(long from, long to) {
         return fromPts <= to && toPts > from;
     }

@@ -17,6 +17,8 @@ import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
+import hitch.core.footage.HiddenArea;
+import hitch.core.footage.MutedSound;
 import hitch.core.line.LineFacts;
 import hitch.core.measure.LengthUnit;
 import hitch.core.rules.HouseRules;
@@ -126,6 +128,30 @@ public sealed interface Edit {
         }
     }
 
+    /** Hides a part of a clip's pictures from whoever gets them, or puts what is hidden by the same key elsewhere. */
+    record HideArea(HiddenArea area) implements Edit {
+        @Override
+        public String words() {
+            return "hide a part of the picture";
+        }
+    }
+
+    /** Mutes a stretch of a clip's sound, likewise. */
+    record MuteSound(MutedSound sound) implements Edit {
+        @Override
+        public String words() {
+            return "mute the sound";
+        }
+    }
+
+    /** Shows or sounds again what was hidden by a key. */
+    record StopHiding(String key) implements Edit {
+        @Override
+        public String words() {
+            return "stop hiding";
+        }
+    }
+
     /** Changes one shot of the story for one recipient; {@link ShotChange#NONE} gives it back as proposed. */
     record ChangeShot(String recipient, String shot, ShotChange change) implements Edit {
         @Override
@@ -152,6 +178,18 @@ public sealed interface Edit {
         @Override
         public String words() {
             return "arrange the story";
+        }
+    }
+
+    /** Says of what was to be looked at once more before a story goes out that it is fine. */
+    record LookOver(String recipient, List<String> keys) implements Edit {
+        public LookOver {
+            keys = List.copyOf(keys);
+        }
+
+        @Override
+        public String words() {
+            return "look over what goes out";
         }
     }
 

@@ -11,6 +11,7 @@ import hitch.core.footage.Adjustments;
 import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.Hiding;
 import hitch.core.line.LineFacts;
 import hitch.core.rules.HouseRules;
 import hitch.core.run.Run;
@@ -38,6 +39,7 @@ import java.util.stream.Collectors;
  * @param aside clips that are left out of the reckoning
  * @param adjustments how stretches of clips are looked at
  * @param writing what was said of writing on clips
+ * @param hiding what of clips is neither shown nor heard outside the house
  * @param photos what photographs show, as far as it was said
  * @param findings in the order they were made
  * @param talk captions of what was said, in the order they came in
@@ -56,6 +58,7 @@ public record Job(
         Set<ClipId> aside,
         Map<ClipId, Adjustments> adjustments,
         List<BurnedIn> writing,
+        Hiding hiding,
         Map<ClipId, PhotoPlace> photos,
         List<Finding> findings,
         List<Commentary> talk,
@@ -72,6 +75,7 @@ public record Job(
             Set.of(),
             Map.of(),
             List.of(),
+            Hiding.NONE,
             Map.of(),
             List.of(),
             List.of(),
@@ -137,6 +141,8 @@ public record Job(
                         .build();
             case Edit.ArrangeShots e ->
                 JobBuilder.builder(this).story(story.with(e)).build();
+            case Edit.LookOver e ->
+                JobBuilder.builder(this).story(story.with(e)).build();
             case Edit.Decide e ->
                 JobBuilder.builder(this).decisions(decisions.with(e.decision())).build();
             case Edit.TakeRules e -> withRules(e.rules());
@@ -152,6 +158,9 @@ public record Job(
                 JobBuilder.builder(this)
                         .writing(BurnedIn.with(writing, e.answers()))
                         .build();
+            case Edit.HideArea e -> withHiding(hiding.with(e.area()));
+            case Edit.MuteSound e -> withHiding(hiding.with(e.sound()));
+            case Edit.StopHiding e -> withHiding(hiding.without(e.key()));
             case Edit.PutRun e ->
                 Settling.carried(
                         this,
@@ -198,6 +207,10 @@ public record Job(
     Job talked(String id, UnaryOperator<Commentary> how) {
         return withTalk(
                 talk.stream().map(c -> c.id().equals(id) ? how.apply(c) : c).toList());
+    }
+
+    private Job withHiding(Hiding hiding) {
+        return JobBuilder.builder(this).hiding(hiding).build();
     }
 
     private Job withRules(HouseRules rules) {

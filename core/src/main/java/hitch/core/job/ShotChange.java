@@ -18,6 +18,8 @@ import java.util.Optional;
  * @param held whether its frame is held while it is spoken of, or plays on
  * @param pointer where the pointer goes, or that there is none
  * @param view what of a held picture or a still is gone into
+ * @param voice who speaks in place of the narrator
+ * @param bed whether the clip's own sound runs low under what is spoken
  */
 @RecordBuilder
 public record ShotChange(
@@ -31,7 +33,9 @@ public record ShotChange(
         Optional<Double> speed,
         Optional<Boolean> held,
         Optional<Pointing> pointer,
-        Optional<View> view)
+        Optional<View> view,
+        Optional<ShotVoice> voice,
+        Optional<Boolean> bed)
         implements ShotChangeBuilder.With {
     public static final ShotChange NONE = new ShotChange(
             Optional.empty(),
@@ -39,6 +43,8 @@ public record ShotChange(
             Optional.empty(),
             false,
             "",
+            Optional.empty(),
+            Optional.empty(),
             Optional.empty(),
             Optional.empty(),
             Optional.empty(),
@@ -53,6 +59,8 @@ public record ShotChange(
     public ShotChange {
         before.ifPresent(ShotChange::inRange);
         after.ifPresent(ShotChange::inRange);
+        voice = voice == null ? Optional.empty() : voice;
+        bed = bed == null ? Optional.empty() : bed;
         writtenOn = narration.isEmpty() ? "" : writtenOn;
         if (speed.isPresent() && !(speed.get() >= 1 && speed.get() <= FASTEST)) {
             throw new IllegalArgumentException(

@@ -2,21 +2,26 @@ package hitch.core.job;
 
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
+import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
+import java.util.Set;
 
 /**
  * What people changed in the stories of a job, for each recipient. A change whose shot is not there just now is kept, for it may come back.
  *
  * @param of the changes of each recipient by the key of the shot, by the recipient's word
  * @param own shots that were put in, by the recipient's word
+ * @param looked what was looked at once more before it went out, likewise
  */
-public record StoryChanges(Map<String, Map<String, ShotChange>> of, Map<String, List<OwnShot>> own) {
-    public static final StoryChanges NONE = new StoryChanges(Map.of(), Map.of());
+public record StoryChanges(
+        Map<String, Map<String, ShotChange>> of, Map<String, List<OwnShot>> own, Map<String, Set<String>> looked) {
+    public static final StoryChanges NONE = new StoryChanges(Map.of(), Map.of(), Map.of());
 
     public StoryChanges {
         of = Map.copyOf(of);
         own = Map.copyOf(own);
+        looked = Map.copyOf(looked);
     }
 
     public ShotChange at(String recipient, String shot) {
@@ -59,7 +64,15 @@ public record StoryChanges(Map<String, Map<String, ShotChange>> of, Map<String, 
         shots.removeIf(s -> arranged.removed().contains(s.key()));
         arranged.removed().forEach(its::remove);
         return new StoryChanges(
-                with(of, arranged.recipient(), Map.copyOf(its)), with(own, arranged.recipient(), List.copyOf(shots)));
+                with(of, arranged.recipient(), Map.copyOf(its)),
+                with(own, arranged.recipient(), List.copyOf(shots)),
+                looked);
+    }
+
+    StoryChanges with(Edit.LookOver fine) {
+        Set<String> keys = new LinkedHashSet<>(looked.getOrDefault(fine.recipient(), Set.of()));
+        keys.addAll(fine.keys());
+        return new StoryChanges(of, own, with(looked, fine.recipient(), Set.copyOf(keys)));
     }
 
     private static <T> Map<String, T> with(Map<String, T> all, String recipient, T its) {

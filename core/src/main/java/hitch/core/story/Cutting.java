@@ -40,6 +40,14 @@ public record Cutting(List<Placed> placed, List<Caption> captions) {
     /** A caption and its times in seconds. */
     public record Caption(double start, double end, String text) {}
 
+    /**
+     * A sentence of a shot's narration with its times.
+     *
+     * @param from seconds from where the narration begins
+     * @param to likewise
+     */
+    public record Sentence(double from, double to, String text) {}
+
     /** Seconds a sentence takes to speak. */
     @FunctionalInterface
     public interface Speech {
@@ -52,6 +60,23 @@ public record Cutting(List<Placed> placed, List<Caption> captions) {
         default double of(String narration) {
             List<String> sentences = Sentences.of(narration);
             return sentences.stream().mapToDouble(this::seconds).sum() + Math.max(0, sentences.size() - 1) * BREATH;
+        }
+
+        /** Seconds that a shot is spoken of. */
+        default double of(Shot shot) {
+            return of(shot.narration());
+        }
+
+        /** When each sentence of a shot's narration is spoken. */
+        default List<Sentence> sentences(Shot shot) {
+            List<Sentence> all = new ArrayList<>();
+            double at = 0;
+            for (String sentence : Sentences.of(shot.narration())) {
+                double end = at + seconds(sentence);
+                all.add(new Sentence(at, end, sentence));
+                at = end + BREATH;
+            }
+            return all;
         }
     }
 
@@ -68,7 +93,7 @@ public record Cutting(List<Placed> placed, List<Caption> captions) {
         List<Caption> captions = new ArrayList<>();
         double at = 0;
         for (Shot shot : story.shots()) {
-            Placed next = placed(shot, at, speech.of(shot.narration()), footage);
+            Placed next = placed(shot, at, speech.of(shot), footage);
             placed.add(next);
             captions.addAll(captions(next, speech));
             at = next.end();
@@ -115,15 +140,9 @@ public record Cutting(List<Placed> placed, List<Caption> captions) {
     }
 
     private static List<Caption> captions(Placed placed, Speech speech) {
-        List<Caption> captions = new ArrayList<>();
-        double at = placed.voice();
-        for (String sentence : Sentences.of(placed.shot().narration())) {
-            double end = at + speech.seconds(sentence);
-            if (end > at) {
-                captions.add(new Caption(at, end, sentence));
-            }
-            at = end + BREATH;
-        }
-        return captions;
+        return speech.sentences(placed.shot()).stream()
+                .filter(s -> s.to() > s.from())
+                .map(s -> new Caption(placed.voice() + s.from(), placed.voice() + s.to(), s.text()))
+                .toList();
     }
 }

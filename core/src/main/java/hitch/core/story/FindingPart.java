@@ -17,6 +17,7 @@ import hitch.core.story.words.Named;
 import hitch.core.story.words.Teller;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 
 /** One finding, as it is shown and spoken of. */
@@ -77,7 +78,12 @@ final class FindingPart {
     private List<Said> said(LocatedFinding found, boolean way) {
         List<Said> said = new ArrayList<>();
         FindingKind kind = found.finding().kind();
-        said.add(Talk.needed(where.of(found, way)));
+        Map<String, String> facts = KeptPhrase.slots(found, talk.may());
+        Optional<String> kept = teller.fitting(KeptPhrase.heading(found), facts.keySet());
+        if (kept.isEmpty() || !KeptPhrase.tellsPlace(kept.get())) {
+            said.add(Talk.needed(where.of(found, way)));
+        }
+        kept.ifPresent(k -> said.add(Talk.needed(Teller.filled(k, facts))));
         if (kind.family() == Family.CONDITION || kind.family() == Family.WATER) {
             condition(found, said);
         } else if (kind == FindingKind.LIMIT && !found.finding().remark().isBlank()) {

@@ -37,6 +37,7 @@ final class Fit {
     private final StoryWish wish;
     private final Disclosure may;
     private final Cutting.Footage footage;
+    private final Cutting.Speech speech;
     private final Set<Telling> told = new HashSet<>();
     private final Set<Said> said = java.util.Collections.newSetFromMap(new java.util.IdentityHashMap<>());
 
@@ -44,6 +45,7 @@ final class Fit {
         this.parts = parts;
         this.wish = wish;
         this.may = may;
+        this.speech = OwnVoices.over(wish.speech(), may);
         this.footage = s -> may.footage().around(s.frame(), s.before(), s.after());
     }
 
@@ -157,8 +159,7 @@ final class Fit {
             return 0;
         }
         Shot shot = Changed.of(shot(t, moves, true), may);
-        return Cutting.placed(shot, 0, wish.speech().of(shot.narration()), footage)
-                .end();
+        return Cutting.placed(shot, 0, speech.of(shot), footage).end();
     }
 
     private Shot shot(Telling t, double moves, boolean timed) {

@@ -62,6 +62,13 @@ public record LiveFacts(Map<String, String> facts) {
         };
     }
 
+    /** The facts of one finding, by name. */
+    static Map<String, String> ofFinding(LocatedFinding found, Disclosure may) {
+        Map<String, String> facts = new LinkedHashMap<>();
+        ofFinding(found, may, facts);
+        return facts;
+    }
+
     private static void ofFinding(LocatedFinding found, Disclosure may, Map<String, String> facts) {
         Finding f = found.finding();
         String name = f.id() + ".";

@@ -38,6 +38,15 @@ final class NumberWords {
 
     private NumberWords() {}
 
+    /** Whether a word says a number, or where one is parted. */
+    static boolean isNumber(String word) {
+        return SMALL.contains(word)
+                || TENS.contains(word) && !word.isEmpty()
+                || ORDINALS.containsValue(word)
+                || List.of("hundred", "thousand", "point", "half", "quarter", "quarters", "eighth", "eighths")
+                        .contains(word);
+    }
+
     /** Figures: as a number, or one by one where they are many or begin with a zero. */
     static String of(String digits) {
         boolean oneByOne = digits.length() > LONGEST || digits.length() > 1 && digits.startsWith("0");

@@ -66,6 +66,7 @@ public final class Reckoner {
                 job.story(),
                 job.decisions(),
                 writing(job, watched),
+                job.hiding(),
                 Photos.of(job.clips(), job.photos(), findings),
                 List.of());
     }

@@ -13,6 +13,7 @@ import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
+import hitch.core.footage.Hiding;
 import hitch.core.footage.Stretch;
 import hitch.core.footage.Watched;
 import hitch.core.job.PropertyFacts;
@@ -53,6 +54,7 @@ import java.util.Optional;
  * @param story what was changed in the stories told of it
  * @param decisions what a person decided on what was proposed
  * @param writing what is written on the clips beside the counter, and what was said of it
+ * @param hiding what of the clips is neither shown nor heard outside the house
  * @param photos photographs and what they show
  * @param against what was said and contradicts the record, while nobody settled it
  */
@@ -72,6 +74,7 @@ public record Survey(
         StoryChanges story,
         Decisions decisions,
         List<BurnedIn> writing,
+        Hiding hiding,
         Photos photos,
         List<SaidAgainst> against) {
 
@@ -93,6 +96,7 @@ public record Survey(
                 story,
                 decided,
                 writing,
+                hiding,
                 photos,
                 against);
     }
@@ -115,6 +119,7 @@ public record Survey(
                 story,
                 decisions,
                 writing,
+                hiding,
                 photos,
                 List.copyOf(said));
     }

@@ -135,23 +135,24 @@ class DisclosureTest {
         Writing stamp = new Writing(new Patch(100, 100, 3000, 900), 0, 60_000);
         Map<ClipId, Watched> seen = Map.of(Sample.DOWN, new Watched(List.of(), List.of(), 0, List.of(stamp)));
         Survey asked = Reckoner.survey(marked(), seen);
-        assertThat(Disclosure.of(asked, Recipient.DISTRICT).covered(Sample.DOWN))
+        assertThat(Disclosure.of(asked, Recipient.DISTRICT).keptBack().covered(Sample.DOWN))
                 .containsExactly(stamp);
-        assertThat(Disclosure.of(asked, Recipient.AGENT).covered(Sample.DOWN)).containsExactly(stamp);
-        assertThat(Disclosure.of(asked, Recipient.HOMEOWNER).covered(Sample.DOWN))
+        assertThat(Disclosure.of(asked, Recipient.AGENT).keptBack().covered(Sample.DOWN))
+                .containsExactly(stamp);
+        assertThat(Disclosure.of(asked, Recipient.HOMEOWNER).keptBack().covered(Sample.DOWN))
                 .isEmpty();
         Edit allow = new Edit.AnswerWriting(
                 asked.writing().stream().map(w -> w.answered(true)).toList());
         Survey allowed = Reckoner.survey(marked().with(allow), seen);
-        assertThat(Disclosure.of(allowed, Recipient.DISTRICT).covered(Sample.DOWN))
+        assertThat(Disclosure.of(allowed, Recipient.DISTRICT).keptBack().covered(Sample.DOWN))
                 .isEmpty();
     }
 
     @Test
     void whatIsWrittenOnAClipIsNotKnownBeforeItWasLookedThrough() {
         Disclosure district = of(marked(), Recipient.DISTRICT);
-        assertThat(district.isKnownWhatIsWritten(Sample.DOWN)).isFalse();
-        assertThat(of(marked(), Recipient.HOMEOWNER).isKnownWhatIsWritten(Sample.DOWN))
+        assertThat(district.keptBack().isKnownWhatIsWritten(Sample.DOWN)).isFalse();
+        assertThat(of(marked(), Recipient.HOMEOWNER).keptBack().isKnownWhatIsWritten(Sample.DOWN))
                 .isTrue();
     }
 

@@ -1,6 +1,7 @@
 package hitch.desk.cut;
 
 import hitch.core.disclosure.Recipient;
+import hitch.core.footage.FrameRef;
 import hitch.core.story.Length;
 import hitch.desk.Bench;
 import hitch.desk.Context;
@@ -39,6 +40,7 @@ public final class CutBench implements Bench {
     private final ScriptPage page;
     private final PreviewPane preview;
     private final FindBar find;
+    private final VoicePane voice;
     private final Runnable told;
     private String gauge = "";
     private boolean stale = true;
@@ -53,9 +55,12 @@ public final class CutBench implements Bench {
         preview = new PreviewPane(room);
         page = new ScriptPage(room, preview::stand);
         find = new FindBar(room, page::settle);
+        voice = new VoicePane(room);
         VBox side = new VBox(
-                14, preview, new ShotSettings(room), new HBox(10, new PutInMenu(room), new EvidenceMenu(room)));
+                14, preview, voice, new ShotSettings(room), new HBox(10, new PutInMenu(room), new EvidenceMenu(room)));
         side.getStyleClass().add("side");
+        // Squeezed, one part would lie over the other; it scrolls instead.
+        side.setMinHeight(Region.USE_PREF_SIZE);
         ScrollPane right = new ScrollPane(side);
         right.setFitToWidth(true);
         right.setFitToHeight(true);
@@ -184,6 +189,11 @@ public final class CutBench implements Bench {
     }
 
     @Override
+    public Optional<FrameRef> frame() {
+        return room.chosenLine().flatMap(l -> l.shot().shown().stream().findFirst());
+    }
+
+    @Override
     public void key(KeyEvent e) {
         Act act = Act.at(Act.Place.CUT, e).orElse(null);
         String key = room.chosen().get();
@@ -194,6 +204,10 @@ public final class CutBench implements Bench {
             case SHOT_EARLIER -> arrange(r -> r.move(key, false));
             case SHOT_LATER -> arrange(r -> r.move(key, true));
             case SHOT_OUT -> out(key);
+            case RECORD_WORDS -> {
+                page.settle();
+                voice.record();
+            }
             case WRITE_WORDS -> page.write();
             case FIND_WORDS -> find.open();
             default -> throw new IllegalStateException(act + " is no act of Cut");

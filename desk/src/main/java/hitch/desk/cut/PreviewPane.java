@@ -14,7 +14,9 @@ import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.atomic.AtomicReference;
 import javafx.application.Platform;
+import javafx.geometry.Orientation;
 import javafx.geometry.Pos;
+import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
@@ -68,16 +70,41 @@ final class PreviewPane extends VBox {
         view.fitWidthProperty().bind(widthProperty());
         view.fitHeightProperty().bind(widthProperty().multiply(HIGH));
         trouble.setWrapText(true);
-        StackPane well = new StackPane(view, trouble);
+        StackPane well = new Well(view, trouble);
         well.getStyleClass().add("well");
         setMinWidth(LEAST);
-        well.minHeightProperty().bind(widthProperty().multiply(HIGH));
-        well.maxHeightProperty().bind(widthProperty().multiply(HIGH));
         view.setOnMouseClicked(e -> goInto(e.getX() / getWidth(), e.getY() / (getWidth() * HIGH)));
         play.setId("preview-play");
         HBox bar = new HBox(10, play);
         bar.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(well, bar);
+    }
+
+    /** As high as its width asks for, so that what stands below it is put in its place at once. */
+    private static final class Well extends StackPane {
+        Well(Node... shown) {
+            super(shown);
+        }
+
+        @Override
+        public Orientation getContentBias() {
+            return Orientation.HORIZONTAL;
+        }
+
+        @Override
+        protected double computePrefHeight(double width) {
+            return Math.max(LEAST, width) * HIGH;
+        }
+
+        @Override
+        protected double computeMinHeight(double width) {
+            return computePrefHeight(width);
+        }
+
+        @Override
+        protected double computeMaxHeight(double width) {
+            return computePrefHeight(width);
+        }
     }
 
     /** Goes into a held picture or a still at a place of it. */

@@ -4,12 +4,16 @@ import hitch.core.disclosure.Disclosure;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
+import hitch.core.job.ClipWords;
+import hitch.core.job.ShotVoice;
 import hitch.core.sketch.FilmMap;
 import hitch.core.story.Cutting;
+import hitch.core.story.OwnVoices;
 import hitch.core.story.Shot;
 import hitch.desk.play.Speaker;
 import hitch.media.MediaException;
 import hitch.media.film.FilmShape;
+import hitch.media.film.FilmSound;
 import hitch.media.film.ShotPreview;
 import hitch.media.film.SpokenStory;
 import hitch.media.film.StoryRenderer;
@@ -128,7 +132,7 @@ final class PreviewPlayer implements AutoCloseable {
         return Cutting.placed(
                 shot,
                 0,
-                speech.of(shot.narration()),
+                OwnVoices.over(speech, film.may()).of(shot),
                 s -> film.may().footage().around(s.frame(), s.before(), s.after()));
     }
 
@@ -159,12 +163,20 @@ final class PreviewPlayer implements AutoCloseable {
     }
 
     private void play(Shot shot, long mine) throws MediaException {
-        SpokenStory spoken = SpokenStory.speak(shot.narration(), film.narrator());
+        Optional<ShotVoice> own = OwnVoices.of(shot, film.may());
+        SpokenStory spoken = SpokenStory.speak(own.isPresent() ? "" : shot.narration(), film.narrator());
         Cutting.Placed placed = placed(shot, spoken);
-        float[] sound = new float[(int) Math.round(placed.end() * Narrator.RATE)];
-        float[] voice = spoken.sound(shot.narration()).samples();
-        int at = (int) Math.round(placed.voice() * Narrator.RATE);
-        System.arraycopy(voice, 0, sound, at, Math.min(voice.length, sound.length - at));
+        for (FrameRef frame : shot.shown()) {
+            source(frame.clip());
+        }
+        if (own.orElse(null) instanceof ClipWords words) {
+            for (ClipWords.Part part : words.parts()) {
+                source(part.clip());
+            }
+        }
+        float[] sound = new FilmSound(
+                        film.may(), spoken, sources, film.footage().recordings())
+                .of(placed, 0, Math.round(placed.end() * Narrator.RATE));
         boolean heard = speaker.open();
         long begun = System.nanoTime();
         int written = 0;

@@ -44,6 +44,7 @@ final class ScriptPage extends ScrollPane implements WordsEditor.Page {
         this.room = room;
         this.at = at;
         page.getStyleClass().addAll("page", "script-page");
+        page.getChildren().setAll(Labels.of("The script is being written\u2026", "soft"));
         setContent(page);
         setFitToWidth(true);
         setPrefWidth(WIDE);

@@ -5,16 +5,20 @@ import hitch.core.disclosure.Recipient;
 import hitch.core.job.Edit;
 import hitch.core.job.ShotChange;
 import hitch.core.story.Cutting;
+import hitch.core.story.KeptPhrase;
 import hitch.core.story.Length;
 import hitch.core.story.LiveFacts;
+import hitch.core.story.OwnVoices;
 import hitch.core.story.Rearranging;
 import hitch.core.story.Script;
 import hitch.core.story.ScriptLine;
+import hitch.core.story.Sentences;
 import hitch.core.story.Shot;
 import hitch.core.story.StoryWish;
 import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import hitch.store.WordsDraft;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
 import java.util.function.Function;
@@ -185,8 +189,15 @@ final class ScriptRoom {
                 script,
                 Cutting.of(
                         script.told(),
-                        Cutting.Speech.USUAL,
+                        OwnVoices.over(Cutting.Speech.USUAL, may),
                         s -> may.footage().around(s.frame(), s.before(), s.after())));
+    }
+
+    /** Seconds that a line is spoken, by whoever speaks it. */
+    double seconds(ScriptLine line) {
+        return written()
+                .map(w -> OwnVoices.over(Cutting.Speech.USUAL, w.may()).of(line.shot()))
+                .orElse(0.0);
     }
 
     /** Facts that can be fields in a line's words. */
@@ -204,6 +215,33 @@ final class ScriptRoom {
                 c -> proposed
                         ? c.asProposed()
                         : c.saying(facts(line).kept(words), line.proposed().facts()));
+    }
+
+    /** Sentences of a line's own words that can become the firm's phrases. */
+    List<KeptPhrase> phrases(ScriptLine line) {
+        List<String> proposed = Sentences.of(line.proposed().narration());
+        return written()
+                .map(w -> Sentences.of(line.shot().narration()).stream()
+                        .filter(s -> !proposed.contains(s))
+                        .flatMap(s -> KeptPhrase.of(line.shot(), s, w.may()).stream())
+                        .filter(p -> !desk.work()
+                                .firm()
+                                .phrasesProperty()
+                                .get()
+                                .lines()
+                                .getOrDefault(p.heading(), List.of())
+                                .contains(p.sentence()))
+                        .toList())
+                .orElse(List.of());
+    }
+
+    /** Makes a sentence the firm's. */
+    void makeOurs(KeptPhrase phrase) {
+        desk.work().firm().keep(phrase.in(desk.work().firm().phrasesProperty().get()));
+        desk.work()
+                .notices()
+                .say("Kept as the firm's sentence for " + phrase.about()
+                        + ". It is proposed for such findings from now on; it stands on the firm's page.");
     }
 
     CompletableFuture<Void> change(String key, UnaryOperator<ShotChange> how) {

@@ -2,21 +2,24 @@ package hitch.desk.cut;
 
 import hitch.core.finding.FindingId;
 import hitch.core.footage.FrameRef;
-import hitch.core.story.Cutting;
 import hitch.core.story.EvidenceShot;
 import hitch.core.story.FindingShot;
+import hitch.core.story.KeptPhrase;
 import hitch.core.story.ScriptLine;
 import hitch.core.story.Shot;
 import hitch.core.story.SideBySideShot;
 import hitch.desk.play.FramePicture;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.StillView;
+import java.util.List;
 import java.util.Optional;
 import javafx.css.PseudoClass;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.input.MouseEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
@@ -36,6 +39,8 @@ final class ScriptRow extends HBox {
     private final Label title = Labels.of("", "soft", "small");
     private ScriptLine line;
     private Object pictured;
+    private double measuredAt = Double.NaN;
+    private double measured;
 
     /** Takes up a row's words for writing. */
     interface Taking {
@@ -46,6 +51,7 @@ final class ScriptRow extends HBox {
         super(16);
         this.room = room;
         getStyleClass().add("script-row");
+        setMinHeight(USE_PREF_SIZE);
         setId("shot-" + key.replace(':', '-'));
         VBox left = new VBox(2, words, notes);
         HBox.setHgrow(left, Priority.ALWAYS);
@@ -58,6 +64,22 @@ final class ScriptRow extends HBox {
         getChildren().addAll(left, shot);
         plain.addEventHandler(MouseEvent.MOUSE_CLICKED, e -> taking.take(this, plain.letterAt(e.getX(), e.getY())));
         shot.setOnMouseClicked(e -> taking.take(this, 0));
+    }
+
+    /** The toolkit asks every row how high it is at every key that is typed in one of them; it measures its words once. */
+    @Override
+    protected double computePrefHeight(double width) {
+        if (width != measuredAt) {
+            measured = super.computePrefHeight(width);
+            measuredAt = width;
+        }
+        return measured;
+    }
+
+    @Override
+    public void requestLayout() {
+        measuredAt = Double.NaN;
+        super.requestLayout();
     }
 
     ScriptLine line() {
@@ -142,8 +164,7 @@ final class ScriptRow extends HBox {
 
     private Node acts() {
         String key = line.proposed().key();
-        HBox row = new HBox(
-                8, Labels.of(Math.round(Cutting.Speech.USUAL.of(line.shot().narration())) + " s", "soft", "small"));
+        HBox row = new HBox(8, Labels.of(Math.round(room.seconds(line)) + " s", "soft", "small"));
         row.setAlignment(Pos.CENTER_LEFT);
         boolean own = key.startsWith(hitch.core.job.OwnShot.KEYS);
         if (line.isReworded() && !own) {
@@ -154,6 +175,10 @@ final class ScriptRow extends HBox {
                                     "As proposed",
                                     "Take the proposed words for " + line.shot().title(),
                                     () -> room.change(key, c -> c.asProposed())));
+        }
+        List<KeptPhrase> phrases = line.isReworded() && !line.isLeftOut() ? room.phrases(line) : List.of();
+        if (!phrases.isEmpty()) {
+            row.getChildren().add(keeping(phrases));
         }
         if (line.isLeftOut()) {
             row.getChildren()
@@ -170,6 +195,20 @@ final class ScriptRow extends HBox {
             row.getChildren().add(out);
         }
         return row;
+    }
+
+    /** Sentences that can become the firm's. */
+    private MenuButton keeping(List<KeptPhrase> phrases) {
+        MenuButton menu = new MenuButton("Keep a sentence");
+        menu.getStyleClass().addAll("quiet", "keep-phrase");
+        menu.setAccessibleText("Keep a sentence as the firm's, to be proposed for such findings from now on");
+        for (KeptPhrase phrase : phrases) {
+            MenuItem item = new MenuItem(phrase.sentence());
+            item.setMnemonicParsing(false);
+            item.setOnAction(e -> room.makeOurs(phrase));
+            menu.getItems().add(item);
+        }
+        return menu;
     }
 
     private static Button quiet(String words, String what, Runnable act) {

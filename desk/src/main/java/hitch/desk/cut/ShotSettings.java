@@ -12,6 +12,7 @@ import hitch.core.story.PassageShot;
 import hitch.core.story.ScriptLine;
 import hitch.core.story.Shot;
 import hitch.core.story.StillShot;
+import hitch.desk.key.Act;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Typing;
@@ -25,8 +26,10 @@ import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
+import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
 
 /** What the chosen paragraph's shot shows: its moment, how much of it, how fast, what is pointed at and gone into. */
@@ -36,7 +39,7 @@ final class ShotSettings extends VBox {
     private static final List<Double> STEPS = List.of(-1.0, -0.2, 0.2, 1.0);
 
     private final ScriptRoom room;
-    private ScriptLine shown;
+    private Object shown;
 
     ShotSettings(ScriptRoom room) {
         super(6);
@@ -57,35 +60,75 @@ final class ShotSettings extends VBox {
             getChildren().clear();
             return;
         }
-        if (line.equals(shown)) {
+        long hidden = hidden(line);
+        Object now = List.of(line, hidden);
+        if (now.equals(shown)) {
             return;
         }
-        shown = line;
-        getChildren().setAll(Labels.heading(line.shot().title()));
+        shown = now;
+        getChildren().setAll(top(line));
         if (line.shot() instanceof FootageShot f) {
-            getChildren().addAll(moment(line, f), lasting(line, f));
+            getChildren().addAll(moment(line, f, hidden), lasting(line, f));
+        } else {
+            line.shot().shown().stream()
+                    .findFirst()
+                    .ifPresent(f -> getChildren().add(hiding(f, hidden)));
         }
         if (isHeldPicture(line.shot())) {
             getChildren().add(picture(line));
         }
-        ShotChange picture = line.change();
-        boolean changed =
-                !picture.withNarration(Optional.empty()).withLeftOut(false).equals(ShotChange.NONE);
-        if (changed) {
-            getChildren()
-                    .add(act(
-                            "Picture as proposed",
-                            "Give this shot its proposed picture and place back",
-                            () -> room.change(
-                                    line.proposed().key(),
-                                    c -> ShotChange.NONE
-                                            .withNarration(c.narration())
-                                            .withWrittenOn(c.writtenOn())
-                                            .withLeftOut(c.leftOut()))));
-        }
+        OwnCard.of(room, line.proposed().key()).ifPresent(getChildren()::add);
     }
 
-    private Node moment(ScriptLine line, FootageShot shot) {
+    /** What it is called, with the way back to what was proposed. */
+    private Node top(ScriptLine line) {
+        Label title = Labels.mayBeCut(Labels.heading(line.shot().title()));
+        HBox.setHgrow(title, Priority.ALWAYS);
+        HBox row = new HBox(10, title);
+        row.setAlignment(Pos.CENTER_LEFT);
+        ShotChange change = line.change();
+        ShotChange words = ShotChange.NONE
+                .withNarration(change.narration())
+                .withWrittenOn(change.writtenOn())
+                .withLeftOut(change.leftOut())
+                .withVoice(change.voice())
+                .withBed(change.bed());
+        if (!change.equals(words)) {
+            Button back = act(
+                    "Picture as proposed",
+                    "Give this shot its proposed picture and place back",
+                    () -> room.change(line.proposed().key(), c -> words));
+            back.setMinWidth(USE_PREF_SIZE);
+            row.getChildren().add(back);
+        }
+        return row;
+    }
+
+    private long hidden(ScriptLine line) {
+        return room.written()
+                .map(w -> line.shot().shown().stream()
+                        .map(FrameRef::clip)
+                        .distinct()
+                        .mapToLong(c -> w.may().keptBack().hidden(c).size())
+                        .sum())
+                .orElse(0L);
+    }
+
+    private Node hiding(FrameRef frame, long hidden) {
+        Button hide = act(
+                "Hide a part…",
+                Act.HIDE.words() + " (" + Act.HIDE.key() + ")",
+                () -> room.desk().hide(frame));
+        hide.setId("hide-part");
+        HBox row = new HBox(8, hide);
+        row.setAlignment(Pos.CENTER_LEFT);
+        if (hidden > 0) {
+            row.getChildren().add(Labels.of(hidden == 1 ? "1 thing is hidden" : hidden + " things are hidden", "soft"));
+        }
+        return row;
+    }
+
+    private Node moment(ScriptLine line, FootageShot shot, long hidden) {
         FlowPane row = new FlowPane(6, 6);
         for (double step : STEPS) {
             String words = String.format(Locale.ROOT, "%+.1f s", step).replace("-", "\u2212");
@@ -100,6 +143,8 @@ final class ShotSettings extends VBox {
                         .ifPresent(f -> room.change(line.proposed().key(), c -> c.withFrame(Optional.of(f.ref())))));
         mark.setId("moment-as-on-mark");
         row.getChildren().add(mark);
+        PassMenu.of(room, line, shot).ifPresent(row.getChildren()::add);
+        row.getChildren().add(hiding(shot.frame(), hidden));
         row.setAlignment(Pos.CENTER_LEFT);
         return Fields.named("Moment", row);
     }

@@ -151,7 +151,7 @@ final class FirmVoice extends VBox {
 
     private void keep(Speaking how) {
         desk.work().firm().keep(to.isEmpty() ? voices().spoken(how) : voices().spoken(to, how));
-        aloud.say(sentence(), typed().spokenBy(desk.work().voice().as(how)));
+        aloud.say(sentence(), typed().spokenBy(desk.work().senses().voice().as(how)));
     }
 
     private String sentence() {
@@ -164,7 +164,7 @@ final class FirmVoice extends VBox {
     }
 
     private void hear(String words) {
-        aloud.say(words, typed().spokenBy(desk.work().voice().as(chosen())));
+        aloud.say(words, typed().spokenBy(desk.work().senses().voice().as(chosen())));
     }
 
     /** What stands in the field, where it can be understood. */

@@ -14,13 +14,9 @@ import hitch.desk.task.Tasks;
 import hitch.desk.widget.Labels;
 import hitch.store.handover.Delivery;
 import java.io.File;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
 import java.util.List;
-import java.util.Locale;
-import java.util.stream.Stream;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ObjectProperty;
 import javafx.beans.property.SimpleBooleanProperty;
@@ -53,6 +49,7 @@ public final class HandOverBench implements Bench {
     private final VBox made = new VBox(4);
     private final VBox about = new VBox(6);
     private final AskedPane asked;
+    private final LookPane look;
     private final FilmChoice film;
     private final ScrollPane root;
 
@@ -60,15 +57,26 @@ public final class HandOverBench implements Bench {
         this.desk = desk;
         this.recipient = recipient;
         this.asked = new AskedPane(desk);
+        this.look = new LookPane(desk);
         this.film = new FilmChoice(length);
         VBox page = new VBox(
-                14, Labels.heading("Hand over to the"), recipients(), about, asked, film, target(), action(), made);
+                14,
+                Labels.heading("Hand over to the"),
+                recipients(),
+                about,
+                asked,
+                look,
+                film,
+                target(),
+                action(),
+                made);
         page.getStyleClass().add("page");
         page.setMaxWidth(900);
         root = new ScrollPane(page);
         root.setFitToWidth(true);
         root.getStyleClass().add("bench");
         recipient.addListener((o, was, is) -> update());
+        length.addListener((o, was, is) -> update());
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
         update();
     }
@@ -164,6 +172,7 @@ public final class HandOverBench implements Bench {
     private void update() {
         Disclosure may = Disclosure.of(desk.work().now().survey(), recipient.get());
         asked.show(desk.work().now().survey(), may);
+        look.show(may, film.of(desk.work().firm().wish()));
         int count = may.findings().size();
         int all = may.outOf();
         about.getChildren()
@@ -261,21 +270,8 @@ public final class HandOverBench implements Bench {
         made.getChildren().setAll(Labels.heading("Written"));
         desk.work()
                 .inBackground(
-                        () -> list(out),
+                        () -> WrittenFiles.of(out),
                         lines -> lines.forEach(l -> made.getChildren().add(Labels.of(l, "measure"))));
-    }
-
-    private static List<String> list(Path out) throws IOException {
-        try (Stream<Path> files = Files.walk(out, 1)) {
-            return files.filter(Files::isRegularFile)
-                    .sorted()
-                    .map(f -> String.format(
-                            Locale.ROOT,
-                            "%-44s %8.1f KB",
-                            f.getFileName(),
-                            f.toFile().length() / 1000.0))
-                    .toList();
-        }
     }
 
     @Override

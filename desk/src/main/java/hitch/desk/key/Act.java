@@ -30,6 +30,7 @@ public enum Act {
     TEXT_SMALLER(Place.EVERYWHERE, "Smaller text", "Shortcut+Minus"),
     FIRM(Place.EVERYWHERE, "The firm: its rules, prices and people", "Shortcut+F"),
     HISTORY(Place.EVERYWHERE, "What was done to this job", "Shortcut+H"),
+    HIDE(Place.EVERYWHERE, "Hide a part of the picture, mute sound", "Shortcut+Shift+H"),
     SHEET(Place.EVERYWHERE, "This sheet of keys", "Shift+Slash", "F1"),
 
     CLIP_EARLIER(Place.LOAD, "Put the clip under the hand earlier", "Alt+Up"),
@@ -93,6 +94,7 @@ public enum Act {
     FIND_WORDS(Place.CUT, "Find words, and replace them", "Shortcut+Shift+F"),
     SHOT_EARLIER(Place.CUT, "Move the paragraph and its shot up", "Alt+Up"),
     SHOT_LATER(Place.CUT, "Move it down", "Alt+Down"),
+    RECORD_WORDS(Place.CUT, "Read it out in your own voice", "Shortcut+R"),
     SHOT_OUT(Place.CUT, "Leave it out, or tell it again", "Shortcut+L"),
 
     PAGE_1(Place.LINE, "What the pipe is made of", "1"),

@@ -143,6 +143,12 @@ final class PhotoTile extends HBox {
                             "",
                             "Show " + photo.fileName() + " on Mark",
                             () -> desk.player().seek(photo, 0)));
+            row.getChildren()
+                    .add(Labels.button(
+                            "Hide a part…",
+                            "",
+                            "Hide a part of " + photo.fileName(),
+                            () -> desk.hide(new FrameRef(photo.id(), photo.firstPts()))));
         }
         row.getChildren()
                 .add(Labels.button(

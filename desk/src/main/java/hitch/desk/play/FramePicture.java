@@ -1,5 +1,6 @@
 package hitch.desk.play;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameRef;
 import hitch.core.footage.Patch;
@@ -8,11 +9,10 @@ import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
 import hitch.media.clip.PictureShape;
 import hitch.media.draw.Adjuster;
+import hitch.media.render.SeenPicture;
 import java.util.Optional;
 import javafx.geometry.Rectangle2D;
 import javafx.scene.image.ImageView;
-import javafx.scene.image.PixelFormat;
-import javafx.scene.image.WritableImage;
 import javafx.scene.layout.StackPane;
 
 /** One frame as a small picture, fetched in the background. */
@@ -21,6 +21,7 @@ public final class FramePicture extends StackPane {
     private final ImageView view = new ImageView();
     private FrameRef shown;
     private Optional<Patch> part = Optional.empty();
+    private Optional<Disclosure> may = Optional.empty();
 
     /** @param width pixels; the height is three quarters of it */
     public FramePicture(Context desk, double width) {
@@ -43,6 +44,11 @@ public final class FramePicture extends StackPane {
         part = Optional.of(patch);
     }
 
+    /** Shows it as somebody may see it, with what is hidden covered. */
+    public void seenBy(Disclosure who) {
+        may = Optional.of(who);
+    }
+
     /**
      * @param of what it is a picture of, in words
      */
@@ -53,14 +59,17 @@ public final class FramePicture extends StackPane {
             return;
         }
         shown = best;
+        Optional<Disclosure> who = may;
         view.setImage(null);
         desk.work()
                 .inBackground(
                         () -> {
                             try (FrameReader reader =
                                     desk.work().footage().reader(clip.get(), PictureShape.FOR_SCREEN)) {
-                                return Adjuster.apply(
-                                        reader.at(best.pts()), desk.work().adjustmentAt(best));
+                                Picture stored = reader.at(best.pts());
+                                return who.isPresent()
+                                        ? SeenPicture.of(who.get(), best.clip(), stored)
+                                        : Adjuster.apply(stored, desk.work().adjustmentAt(best));
                             }
                         },
                         p -> arrived(p, best));
@@ -75,26 +84,12 @@ public final class FramePicture extends StackPane {
     private void arrived(Picture picture, FrameRef of) {
         // Something else may have been chosen while this one was fetched.
         if (of.equals(shown)) {
-            WritableImage image = new WritableImage(picture.width(), picture.height());
-            int[] opaque = java.util.Arrays.stream(picture.rgb())
-                    .map(p -> p | 0xFF000000)
-                    .toArray();
-            image.getPixelWriter()
-                    .setPixels(
-                            0,
-                            0,
-                            picture.width(),
-                            picture.height(),
-                            PixelFormat.getIntArgbInstance(),
-                            opaque,
-                            0,
-                            picture.width());
             part.ifPresent(p -> view.setViewport(new Rectangle2D(
                     Patch.pixel(p.left(), picture.width(), false),
                     Patch.pixel(p.top(), picture.height(), false),
                     Patch.pixel(p.right() - p.left(), picture.width(), true),
                     Patch.pixel(p.bottom() - p.top(), picture.height(), true))));
-            view.setImage(image);
+            view.setImage(PictureImage.of(picture));
         }
     }
 }

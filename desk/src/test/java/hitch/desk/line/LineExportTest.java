@@ -28,6 +28,7 @@ class LineExportTest extends OpenWindow {
                 job().player(),
                 window.theme(),
                 new SimpleObjectProperty<>(),
+                new SimpleObjectProperty<>(),
                 new SimpleObjectProperty<>());
         Sketch sketch = SectionSketch.draw(
                 survey(), SectionSketch.all(survey(), WIDTH).orElseThrow(), Optional.empty(), HEIGHT);

@@ -1,23 +1,21 @@
 package hitch.media.draw;
 
+import hitch.core.footage.Covered;
 import hitch.core.footage.Patch;
-import hitch.core.footage.Writing;
 import hitch.media.clip.Picture;
 import java.util.Arrays;
 import java.util.List;
 
-/** Covers writing on a copy of a picture; nothing of what stood there is left in its pixels. */
+/** Covers places on a copy of a picture; nothing of what stood there is left in its pixels. */
 public final class Cover {
     private static final int OVER = Palette.SLATE.getRGB() | 0xFF000000;
 
     private Cover() {}
 
-    /** {@code picture}, as stored or with square pixels, without the writing that stands on it at its time. */
-    public static Picture over(Picture picture, List<Writing> covered) {
-        List<Patch> here = covered.stream()
-                .filter(w -> w.isOn(picture.pts()))
-                .map(Writing::patch)
-                .toList();
+    /** {@code picture}, as stored or with square pixels, with what is covered at its time. */
+    public static Picture over(Picture picture, List<Covered> covered) {
+        List<Patch> here =
+                covered.stream().flatMap(c -> c.at(picture.pts()).stream()).toList();
         if (here.isEmpty()) {
             return picture;
         }

@@ -21,7 +21,11 @@ public final class Pen {
     }
 
     public static Pen on(BufferedImage image) {
-        Graphics2D g = image.createGraphics();
+        return on(image.createGraphics());
+    }
+
+    /** A pen on whatever can be drawn on. */
+    public static Pen on(Graphics2D g) {
         g.setRenderingHint(RenderingHints.KEY_ANTIALIASING, RenderingHints.VALUE_ANTIALIAS_ON);
         g.setRenderingHint(RenderingHints.KEY_TEXT_ANTIALIASING, RenderingHints.VALUE_TEXT_ANTIALIAS_ON);
         g.setRenderingHint(RenderingHints.KEY_FRACTIONALMETRICS, RenderingHints.VALUE_FRACTIONALMETRICS_ON);

@@ -5,6 +5,7 @@ import ai.onnxruntime.OrtEnvironment;
 import ai.onnxruntime.OrtException;
 import ai.onnxruntime.OrtSession;
 import hitch.media.MediaException;
+import hitch.media.voice.Sound;
 import hitch.models.Model;
 import hitch.models.ModelException;
 import hitch.models.ModelFolder;
@@ -19,7 +20,7 @@ import java.util.List;
 import java.util.Map;
 
 /** Writes down what is said. Pieces of 5 to 20 seconds in which somebody speaks are heard best; noise alone is heard as words that nobody said. */
-public final class Recogniser implements AutoCloseable {
+public final class Recogniser implements Ears {
     /** The samples a second that it hears. */
     public static final int RATE = 16_000;
 
@@ -71,6 +72,21 @@ public final class Recogniser implements AutoCloseable {
         } catch (OrtException e) {
             throw new MediaException("What is said could not be written down: " + e.getMessage(), e);
         }
+    }
+
+    /**
+     * @param sound at a multiple of {@link #RATE}
+     */
+    @Override
+    public Heard hear(Sound sound) throws MediaException {
+        int step = sound.rate() / RATE;
+        float[] out = new float[sound.samples().length / step];
+        for (int i = 0; i < out.length; i++) {
+            for (int k = 0; k < step; k++) {
+                out[i] += sound.samples()[step * i + k] / step;
+            }
+        }
+        return hear(out);
     }
 
     private Heard decode(OnnxTensor states, OnnxTensor mask, int most) throws OrtException {

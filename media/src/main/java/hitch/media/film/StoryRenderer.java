@@ -35,6 +35,7 @@ public final class StoryRenderer {
      * @param sources the clips it shows
      * @param map the line drawn; empty where it may not be seen
      * @param cards colour of the band on cards
+     * @param recordings folder of what people recorded
      */
     public record Film(
             Story story,
@@ -43,18 +44,21 @@ public final class StoryRenderer {
             SpokenStory spoken,
             Map<ClipId, Source> sources,
             Optional<FilmMap> map,
-            Color cards) {}
+            Color cards,
+            Path recordings) {}
 
     private final Film film;
     private final FilmShape shape;
     private final Scenes scenes;
     private final Sheet sheet;
+    private final FilmSound sound;
 
     private StoryRenderer(Film film, FilmShape shape) {
         this.film = film;
         this.shape = shape;
         this.scenes = new Scenes(film.may(), film.sources(), film.map(), film.cards(), shape);
         this.sheet = new Sheet(shape);
+        this.sound = new FilmSound(film.may(), film.spoken(), film.sources(), film.recordings());
     }
 
     /** Writes a film's video to {@code out}. */
@@ -126,16 +130,11 @@ public final class StoryRenderer {
         }
     }
 
-    /** The shot's narration on silence, exactly as long as its pictures. */
+    /** What is heard over a shot, exactly as long as its pictures. */
     private float[] soundOf(Cutting.Placed placed) throws MediaException {
         long from = samples(Math.round(placed.start() * shape.rate()));
         long to = samples(Math.round(placed.end() * shape.rate()));
-        float[] sound = new float[(int) (to - from)];
-        float[] voice = film.spoken().sound(placed.shot().narration()).samples();
-        // A shot's pictures may begin a little after its time, and its voice with the first of them.
-        int at = (int) Math.clamp(Math.round(placed.voice() * Narrator.RATE) - from, 0, sound.length);
-        System.arraycopy(voice, 0, sound, at, Math.min(voice.length, sound.length - at));
-        return sound;
+        return sound.of(placed, from, to);
     }
 
     private long samples(long pictures) {

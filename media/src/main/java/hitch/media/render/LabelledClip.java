@@ -9,7 +9,6 @@ import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
-import hitch.media.clip.SoundReader;
 import hitch.media.clip.UntouchedClip.TrueTimes;
 import hitch.media.voice.Narrator;
 import java.awt.image.BufferedImage;
@@ -65,7 +64,13 @@ public final class LabelledClip {
             double length = (double) pictures / rate;
             writer.sound(
                     sound
-                            ? SoundReader.read(source, index.base().seconds(index.pts(first)), length)
+                            ? SeenSound.read(
+                                            may,
+                                            clip.id(),
+                                            index.base(),
+                                            source,
+                                            index.base().seconds(index.pts(first)),
+                                            length)
                                     .samples()
                             : new float[(int) Math.round(length * Narrator.RATE)]);
             writer.finish();

@@ -13,7 +13,7 @@ public final class SeenPicture {
 
     /** As recorded, but for what is to be covered. */
     public static Picture plain(Disclosure may, ClipId clip, Picture stored) {
-        return Cover.over(stored, may.covered(clip));
+        return Cover.over(stored, may.keptBack().covered(clip));
     }
 
     /** The same through the adjustment that it is looked at with. */

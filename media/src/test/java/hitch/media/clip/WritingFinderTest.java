@@ -43,7 +43,7 @@ class WritingFinderTest {
 
     private static boolean covers(List<Writing> all, int x, int y, long pts) {
         return all.stream()
-                .anyMatch(w -> w.isOn(pts)
+                .anyMatch(w -> w.at(pts).isPresent()
                         && Patch.pixel(w.patch().left(), DrawnCounter.WIDTH, false) <= x
                         && Patch.pixel(w.patch().right(), DrawnCounter.WIDTH, true) > x
                         && Patch.pixel(w.patch().top(), DrawnCounter.HEIGHT, false) <= y

@@ -104,7 +104,7 @@ class FilmTest {
         SpokenStory spoken =
                 SpokenStory.speak(story.shots().stream().map(Shot::narration).toList(), narrator, Progress.NONE);
         Cutting cutting = Cutting.of(story, spoken, s -> may().footage().around(s.frame(), s.before(), s.after()));
-        return new StoryRenderer.Film(story, may(), cutting, spoken, sources, FilmMap.of(survey), CARDS);
+        return new StoryRenderer.Film(story, may(), cutting, spoken, sources, FilmMap.of(survey), CARDS, folder);
     }
 
     /** All the pictures of a film, in order. */

@@ -29,21 +29,12 @@ class NeuralVoiceTest {
         assertThat(said.seconds()).isBetween(2.0, 5.0);
         assertThat(Loudness.of(said.samples())).isCloseTo(Evened.TARGET, within(0.5));
         try (Recogniser ears = new Recogniser(models)) {
-            Heard heard = ears.hear(third(said.samples()));
+            Heard heard = ears.hear(said);
             assertThat(heard.text()).contains("clay ends", "21.3");
             assertThat(heard.sureness()).isGreaterThan(-0.5);
             assertThat(ears.hear(new float[10]).text()).isEmpty();
         }
         assertThat(voice.speak("  ").samples()).isEmpty();
-    }
-
-    /** 48,000 samples a second to 16,000, well enough for speech. */
-    private static float[] third(float[] sound) {
-        float[] out = new float[sound.length / 3];
-        for (int i = 0; i < out.length; i++) {
-            out[i] = (sound[3 * i] + sound[3 * i + 1] + sound[3 * i + 2]) / 3;
-        }
-        return out;
     }
 
     @Test

@@ -11,9 +11,11 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
+import hitch.core.job.ClipWords;
 import hitch.core.sketch.FilmMap;
 import hitch.core.story.Cutting;
 import hitch.core.story.Length;
+import hitch.core.story.OwnVoices;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Shot;
 import hitch.core.story.Story;
@@ -120,7 +122,8 @@ public final class Delivery {
         Map<ClipId, StoryRenderer.Source> sources = sources(may, story, progress.part(0.25, 0.28));
         Files.createDirectories(out.resolve("stills"));
         stills(may, sources, out, progress.part(0.28, 0.31));
-        Cutting cutting = Cutting.of(story, spoken, s -> may.footage().around(s.frame(), s.before(), s.after()));
+        Cutting cutting = Cutting.of(
+                story, OwnVoices.over(spoken, may), s -> may.footage().around(s.frame(), s.before(), s.after()));
         String name = FileNames.safe(may.title()) + "-" + may.recipient().word();
         Path video = out.resolve(name + ".mp4");
         StoryRenderer.render(
@@ -131,7 +134,8 @@ public final class Delivery {
                         spoken,
                         sources,
                         may.recipient().isPublic() ? Optional.empty() : FilmMap.of(survey),
-                        cards),
+                        cards,
+                        footage.recordings()),
                 shape,
                 video,
                 progress.part(0.31, 0.98));
@@ -159,6 +163,7 @@ public final class Delivery {
     private SpokenStory spoken(Disclosure may, Progress progress) throws MediaException {
         StoryWish all = wish.length().seconds().isPresent() ? wish.lasting(Length.FULL) : wish;
         List<String> narrations = ScriptWriter.write(may, all).shots().stream()
+                .filter(s -> OwnVoices.of(s, may).isEmpty())
                 .map(Shot::narration)
                 .toList();
         SpokenStory spoken = SpokenStory.speak(narrations, narrator, progress);
@@ -192,6 +197,11 @@ public final class Delivery {
         for (Shot shot : story.shots()) {
             for (FrameRef frame : shot.shown()) {
                 source(may, frame.clip(), shot.title(), sources, progress);
+            }
+            if (OwnVoices.of(shot, may).orElse(null) instanceof ClipWords words) {
+                for (ClipWords.Part part : words.parts()) {
+                    source(may, part.clip(), shot.title(), sources, progress);
+                }
             }
         }
         for (LocatedFinding found : may.findings()) {

@@ -41,7 +41,7 @@ public final class EvidenceCut {
             "encoded anew, without sound, a picture for each source frame in the order of frames: ";
 
     private static final String BEFORE = "untouched packets would begin before what may be seen";
-    private static final String WRITTEN = "writing on the pictures was covered";
+    private static final String COVERED = "what is not to be seen on the pictures was covered";
 
     private static final JsonMapper MAPPER =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
@@ -54,7 +54,7 @@ public final class EvidenceCut {
      * @param may what its recipient may see; nothing else is in it
      */
     public EvidenceCut(Disclosure may, Footage footage) {
-        this(may, footage, !may.recipient().isPublic());
+        this(may, footage, may.recipient().hearsClips());
     }
 
     /**
@@ -101,8 +101,11 @@ public final class EvidenceCut {
         int last = may.footage()
                 .on(frame, index, index.numberAt(frame.pts() + index.base().ticks(after)));
         Seen.refuseUnknown(may, clip);
-        boolean covered = may.covered(clip.id()).stream().anyMatch(w -> w.isWithin(index.pts(first), index.pts(last)));
-        OptionalInt key = form == Form.UNTOUCHED && !covered ? keyframe(frame, index, first) : OptionalInt.empty();
+        OptionalInt start = form == Form.UNTOUCHED ? keyframe(frame, index, first) : OptionalInt.empty();
+        long from = index.pts(Math.min(first, start.orElse(first)));
+        boolean covered = may.keptBack().covered(clip.id()).stream().anyMatch(w -> w.isWithin(from, index.pts(last)));
+        boolean muted = may.keptBack().muted(clip.id()).stream().anyMatch(m -> m.isWithin(from, index.pts(last)));
+        OptionalInt key = covered ? OptionalInt.empty() : start;
         boolean altered = form == Form.UNTOUCHED && key.isEmpty();
         String how = altered ? "altered" : form.name().toLowerCase(Locale.ROOT);
         boolean copied = form == Form.UNTOUCHED && !altered;
@@ -114,22 +117,26 @@ public final class EvidenceCut {
             Path out = pair.write(name + "-" + how + "." + ending);
             Path file = footage.file(clip);
             TrueTimes times = copied
-                    ? UntouchedClip.cut(file, whole, index.pts(key.getAsInt()), index.pts(last), sound, out, rest)
+                    ? UntouchedClip.cut(
+                            file, whole, index.pts(key.getAsInt()), index.pts(last), sound && !muted, out, rest)
                     : altered
                             ? AlteredClip.write(may, clip.id(), file, whole, first, last, out, rest)
                             : LabelledClip.write(
                                     may, found, clip, file, whole, index.pts(first), index.pts(last), sound, out, rest);
             Map<String, Object> row = record(out, may.clip(clip.id()).orElse(clip), found, times);
             String adjusted = form == Form.LABELLED ? may.adjustmentAt(frame).words() : "";
-            if (!altered && clip.sound() && !sound) {
+            if (!altered && clip.sound() && (!sound || copied && muted)) {
                 row.put("sound", "left out");
             }
             if (covered) {
-                row.put("writing_covered", may.covered(clip.id()));
+                row.put("writing_covered", may.keptBack().writing(clip.id()));
+            }
+            if (covered || muted) {
+                row.put("hidden", may.keptBack().hidden(clip.id()));
             }
             row.put("adjusted", adjusted.isEmpty() ? "no, as recorded" : adjusted);
             if (altered) {
-                row.put("altered", ALTERED + (covered ? WRITTEN : BEFORE));
+                row.put("altered", ALTERED + (covered ? COVERED : BEFORE));
                 row.put(
                         "frames",
                         IntStream.rangeClosed(first, last).mapToObj(index::pts).toList());

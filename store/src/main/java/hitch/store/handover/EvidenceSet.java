@@ -48,10 +48,11 @@ public final class EvidenceSet {
      * What was written.
      *
      * @param clips the clips, two of each finding
-     * @param sheets the sheets of stills
+     * @param sheets the sheets of stills, as pictures
+     * @param pdf the same sheets in one PDF
      * @param skipped findings of which there is no footage to cut: those on photographs
      */
-    public record Written(List<Path> clips, List<Path> sheets, List<String> skipped) {}
+    public record Written(List<Path> clips, List<Path> sheets, Path pdf, List<String> skipped) {}
 
     /** Those findings that are at least of a weight, can be seen in the picture, and may be seen by a recipient. */
     public static List<LocatedFinding> atLeast(List<LocatedFinding> marked, Disclosure may, Weight least) {
@@ -115,7 +116,7 @@ public final class EvidenceSet {
                     table);
             Files.writeString(folder.resolve("findings.csv"), table.toString(), StandardCharsets.UTF_8);
             progress.at(1, "done");
-            return new Written(clips, sheets, skipped);
+            return new Written(clips, sheets, folder.resolve(EvidenceSheet.PDF), skipped);
         } catch (IOException e) {
             throw new StoreException(
                     "The evidence could not be written to " + folder + ": " + e.getMessage()

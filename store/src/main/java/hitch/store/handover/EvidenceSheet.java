@@ -16,8 +16,11 @@ import java.util.ArrayList;
 import java.util.List;
 import javax.imageio.ImageIO;
 
-/** Stills side by side with where they are and what they show, as sheets of paper lying long. */
+/** Stills side by side with where they are and what they show, as sheets of paper lying long: a picture of each, and one PDF. */
 final class EvidenceSheet {
+    /** The name of the PDF. */
+    static final String PDF = "sheet.pdf";
+
     private static final int WIDTH = 1754;
     private static final int HEIGHT = 1240;
     private static final int ACROSS = 4;
@@ -38,29 +41,33 @@ final class EvidenceSheet {
         List<Path> sheets = new ArrayList<>();
         int each = ACROSS * DOWN;
         int pages = (entries.size() + each - 1) / each;
-        for (int page = 0; page < pages; page++) {
-            BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
-            Pen pen = Pen.on(image);
-            pen.fill(Palette.PAPER, 0, 0, WIDTH, HEIGHT);
-            pen.line(may.title(), Typefaces.bold(34), Palette.INK, EDGE, 64, WIDTH - 2 * EDGE - 200);
-            String about = may.facts().inspectedOn() + "   findings in the order of the record";
-            pen.line(about.strip(), Typefaces.text(20), Palette.INK_SOFT, EDGE, 98, WIDTH - 2 * EDGE - 200);
-            pen.line((page + 1) + " of " + pages, Typefaces.text(20), Palette.INK_SOFT, WIDTH - EDGE - 70, 64, 70);
-            for (int i = page * each; i < Math.min(entries.size(), (page + 1) * each); i++) {
-                int place = i - page * each;
-                draw(
-                        may,
-                        entries.get(i),
-                        pen,
-                        EDGE + place % ACROSS * (WIDE + GAP),
-                        TOP + place / ACROSS * (TALL + GAP));
+        try (PdfSheets pdf = new PdfSheets(may.title(), WIDTH, HEIGHT)) {
+            for (int page = 0; page < pages; page++) {
+                String number = (page + 1) + " of " + pages;
+                List<Entry> on = entries.subList(page * each, Math.min(entries.size(), (page + 1) * each));
+                BufferedImage image = new BufferedImage(WIDTH, HEIGHT, BufferedImage.TYPE_INT_RGB);
+                Pen pen = Pen.on(image);
+                page(may, on, number, pen);
+                pen.close();
+                pdf.page(p -> page(may, on, number, p));
+                Path out = folder.resolve("sheet-" + (page + 1) + ".png");
+                ImageIO.write(image, "png", out.toFile());
+                sheets.add(out);
             }
-            pen.close();
-            Path out = folder.resolve("sheet-" + (page + 1) + ".png");
-            ImageIO.write(image, "png", out.toFile());
-            sheets.add(out);
+            pdf.write(folder.resolve(PDF));
         }
         return sheets;
+    }
+
+    private static void page(Disclosure may, List<Entry> entries, String number, Pen pen) {
+        pen.fill(Palette.PAPER, 0, 0, WIDTH, HEIGHT);
+        pen.line(may.title(), Typefaces.bold(34), Palette.INK, EDGE, 64, WIDTH - 2 * EDGE - 200);
+        String about = may.facts().inspectedOn() + "   findings in the order of the record";
+        pen.line(about.strip(), Typefaces.text(20), Palette.INK_SOFT, EDGE, 98, WIDTH - 2 * EDGE - 200);
+        pen.line(number, Typefaces.text(20), Palette.INK_SOFT, WIDTH - EDGE - 70, 64, 70);
+        for (int i = 0; i < entries.size(); i++) {
+            draw(may, entries.get(i), pen, EDGE + i % ACROSS * (WIDE + GAP), TOP + i / ACROSS * (TALL + GAP));
+        }
     }
 
     private static void draw(Disclosure may, Entry entry, Pen pen, double x, double y) {

@@ -6,9 +6,13 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.Writing;
+import hitch.core.job.ClipWords;
+import hitch.core.job.Recording;
 import hitch.core.story.Cutting;
 import hitch.core.story.FindingShot;
 import hitch.core.story.FootageShot;
+import hitch.core.story.LastLook;
+import hitch.core.story.OwnVoices;
 import hitch.core.story.Script;
 import hitch.core.story.ShownFrames;
 import hitch.core.story.Story;
@@ -25,6 +29,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.stream.Stream;
 import tools.jackson.databind.SerializationFeature;
 import tools.jackson.databind.json.JsonMapper;
 
@@ -78,6 +83,10 @@ final class Manifest {
         if (!story.left().isEmpty()) {
             root.put("left_out_for_length", story.left());
         }
+        LastLook look = LastLook.of(may, story);
+        if (!look.all().isEmpty()) {
+            root.put("last_look", looked(look));
+        }
         silence.ifPresent(why -> root.put("no_voice", why));
         root.put("shots", shots(cutting, sources));
         List<Map<String, Object>> files = new ArrayList<>();
@@ -92,6 +101,18 @@ final class Manifest {
         Files.writeString(out.resolve("manifest.json"), MAPPER.writeValueAsString(root));
     }
 
+    /** What was looked at once more before it went out, and what went without. */
+    private static Map<String, Object> looked(LastLook look) {
+        Map<String, Object> row = new LinkedHashMap<>();
+        row.put("looked_at", titles(look.all().stream().filter(LastLook.Item::isLookedAt)));
+        row.put("not_looked_at", titles(look.open().stream()));
+        return row;
+    }
+
+    private static List<String> titles(Stream<LastLook.Item> items) {
+        return items.map(LastLook.Item::title).distinct().toList();
+    }
+
     private Map<String, Object> source(ClipId id) {
         Clip clip = may.clip(id).orElseThrow();
         Map<String, Object> row = new LinkedHashMap<>();
@@ -101,9 +122,13 @@ final class Manifest {
         row.put("bytes", clip.bytes());
         row.put("frames", clip.frames());
         row.put("time_base", clip.base().num() + "/" + clip.base().den());
-        List<Writing> covered = may.covered(id);
+        List<Writing> covered = may.keptBack().writing(id);
         if (!covered.isEmpty()) {
             row.put("writing_covered", covered);
+        }
+        List<String> hidden = may.keptBack().hidden(id);
+        if (!hidden.isEmpty()) {
+            row.put("hidden", hidden);
         }
         return row;
     }
@@ -124,9 +149,32 @@ final class Manifest {
                                 .map(f -> Map.of("clip", may.text(f.clip().value()), "pts", f.pts()))
                                 .toList());
             }
+            voice(placed, row);
             rows.add(row);
         }
         return rows;
+    }
+
+    /** Who speaks, where it is not the narrator. */
+    private void voice(Cutting.Placed placed, Map<String, Object> row) {
+        switch (OwnVoices.of(placed.shot(), may).orElse(null)) {
+            case Recording recording -> row.put("spoken_by", "a person, recorded");
+            case ClipWords words -> {
+                row.put("spoken_by", "whoever is heard on the clip");
+                row.put(
+                        "said_on",
+                        words.parts().stream()
+                                .map(p -> Map.of(
+                                        "clip",
+                                        may.text(p.clip().value()),
+                                        "first_pts",
+                                        p.fromPts(),
+                                        "end_pts",
+                                        p.toPts()))
+                                .toList());
+            }
+            case null -> {}
+        }
     }
 
     private void footage(

@@ -3,14 +3,13 @@ package hitch.store.handover;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.exchange.PhotoRow;
 import hitch.core.footage.Clip;
-import hitch.core.footage.FrameRef;
 import hitch.core.survey.told.Photos.Photo;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
 import hitch.media.clip.PictureShape;
-import hitch.media.draw.Adjuster;
+import hitch.media.render.SeenPicture;
 import hitch.media.render.Still;
 import hitch.store.Footage;
 import java.nio.file.Path;
@@ -37,7 +36,7 @@ final class PhotoCopies {
             footage.verify(source, Progress.NONE);
             try (FrameReader reader = footage.reader(source, PictureShape.AS_SHOWN)) {
                 Picture stored = reader.frame(0);
-                Picture shown = Adjuster.apply(stored, may.adjustmentAt(new FrameRef(source.id(), source.firstPts())));
+                Picture shown = SeenPicture.of(may, source.id(), stored);
                 Still.savePhoto(shown, out.resolve(rows.get(i).file()));
             }
         }

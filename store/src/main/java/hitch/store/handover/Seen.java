@@ -26,7 +26,7 @@ public final class Seen {
 
     static void refuseUnknown(Disclosure may, Clip clip) throws MediaException {
         // A photograph is looked at by whoever says what it shows.
-        if (!clip.photo() && !may.isKnownWhatIsWritten(clip.id())) {
+        if (!clip.photo() && !may.keptBack().isKnownWhatIsWritten(clip.id())) {
             throw new MediaException(clip.fileName() + " has not been looked through yet, so it is not known whether a "
                     + "name is written on its pictures. Nothing was written. Wait until it was looked through, then "
                     + "hand over again.");

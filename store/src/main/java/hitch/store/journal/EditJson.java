@@ -6,6 +6,7 @@ import hitch.core.counter.CounterMark;
 import hitch.core.decide.Decision;
 import hitch.core.finding.PhotoPlace;
 import hitch.core.job.Edit;
+import hitch.core.job.ShotVoice;
 import hitch.core.rules.RulePart;
 import java.util.Map;
 import tools.jackson.core.JacksonException;
@@ -31,18 +32,23 @@ final class EditJson {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "shows")
     private interface NamedPlace {}
 
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "voice")
+    private interface NamedVoice {}
+
     static final JsonMapper MAPPER = JsonMapper.builder()
             .addModule(DetailsJson.module())
             .addMixIn(Edit.class, NamedEdit.class)
             .addMixIn(CounterMark.class, NamedMark.class)
             .addMixIn(Decision.class, NamedDecision.class)
             .addMixIn(PhotoPlace.class, NamedPlace.class)
+            .addMixIn(ShotVoice.class, NamedVoice.class)
             .addMixIn(RulePart.class, NamedRules.class)
             .registerSubtypes(types(EditNames.edits()))
             .registerSubtypes(types(EditNames.rules()))
             .registerSubtypes(types(EditNames.marks()))
             .registerSubtypes(types(EditNames.decisions()))
             .registerSubtypes(types(EditNames.places()))
+            .registerSubtypes(types(EditNames.voices()))
             // Only a record's own parts are written, not what it can tell about them.
             .changeDefaultVisibility(v -> v.withGetterVisibility(Visibility.NONE)
                     .withIsGetterVisibility(Visibility.NONE)

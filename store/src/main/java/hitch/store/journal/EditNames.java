@@ -4,7 +4,9 @@ import hitch.core.counter.Reading;
 import hitch.core.counter.Zeroing;
 import hitch.core.decide.Decision;
 import hitch.core.finding.PhotoPlace;
+import hitch.core.job.ClipWords;
 import hitch.core.job.Edit;
+import hitch.core.job.Recording;
 import hitch.core.rules.AgeRules;
 import hitch.core.rules.CareRules;
 import hitch.core.rules.DepthRules;
@@ -40,9 +42,13 @@ final class EditNames {
         EDITS.put("place-photo", Edit.PlacePhoto.class);
         EDITS.put("adjust", Edit.Adjust.class);
         EDITS.put("answer-writing", Edit.AnswerWriting.class);
+        EDITS.put("hide-area", Edit.HideArea.class);
+        EDITS.put("mute-sound", Edit.MuteSound.class);
+        EDITS.put("stop-hiding", Edit.StopHiding.class);
         EDITS.put("describe-line", Edit.DescribeLine.class);
         EDITS.put("change-shot", Edit.ChangeShot.class);
         EDITS.put("arrange-shots", Edit.ArrangeShots.class);
+        EDITS.put("look-over", Edit.LookOver.class);
         EDITS.put("put-run", Edit.PutRun.class);
         EDITS.put("remove-run", Edit.RemoveRun.class);
         EDITS.put("set-mark", Edit.SetMark.class);
@@ -85,6 +91,9 @@ final class EditNames {
             "finding", PhotoPlace.OfFinding.class,
             "fixture", PhotoPlace.OfFixture.class);
 
+    private static final Map<String, Class<?>> VOICES =
+            Map.of("recording", Recording.class, "clip-words", ClipWords.class);
+
     private static final Map<String, Class<?>> DECISIONS = Map.of(
             "on-ask", Decision.OnAsk.class,
             "as-proposed", Decision.AsProposed.class,
@@ -101,6 +110,10 @@ final class EditNames {
 
     static Map<String, Class<?>> decisions() {
         return DECISIONS;
+    }
+
+    static Map<String, Class<?>> voices() {
+        return VOICES;
     }
 
     static Map<String, Class<?>> places() {

@@ -3,23 +3,15 @@ package hitch.store.handover;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
-import hitch.core.Sample;
-import hitch.core.counter.Reading;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
-import hitch.core.footage.FrameIndex;
-import hitch.core.footage.FrameRef;
 import hitch.core.footage.Patch;
 import hitch.core.footage.Writing;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.measure.Distance;
-import hitch.core.note.grammar.TradeNoteReader;
-import hitch.core.rules.ShowingRules;
-import hitch.core.run.Direction;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.media.NumberedFootage;
@@ -56,20 +48,10 @@ class CoveredDeliveryTest {
 
     @BeforeEach
     void record() throws Exception {
-        footage = new Footage(folder);
-        clip = footage.takeIn(NumberedFootage.write(folder.resolve("down.mp4"), 60), Job.EMPTY, Progress.NONE);
-        FrameIndex index = footage.index(clip);
-        job = Job.EMPTY
-                .with(new Edit.DescribeProperty(Sample.job().facts()))
-                .with(new Edit.SetRules(new ShowingRules(0.2, 0.1)))
-                .with(new Edit.PutClip(clip))
-                .with(new Edit.PutRun(Sample.run("street run", Direction.WITH_FLOW, clip.id())))
-                .with(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(0), Distance.ZERO)))
-                .with(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(59), Distance.feet(12))));
-        job = job.with(new Edit.AddFinding(new TradeNoteReader()
-                .read("roots heavy", job.facts().unit())
-                .first()
-                .at(job.nextId(), new FrameRef(clip.id(), index.pts(30)), job.runOf(clip.id()))));
+        NumberedJob recorded = NumberedJob.in(folder);
+        footage = recorded.footage();
+        clip = recorded.clip();
+        job = recorded.job();
     }
 
     private Survey covering() throws Exception {
@@ -120,7 +102,7 @@ class CoveredDeliveryTest {
         assertThat(clipOut.getFileName().toString()).contains("altered");
         assertThat(Files.readString(folder.resolve(
                         "cuts/" + clipOut.getFileName().toString().replace(".mp4", ".json"))))
-                .contains("writing on the pictures was covered");
+                .contains("what is not to be seen on the pictures was covered");
         try (FrameReader reader =
                 new FrameReader(clipOut, ClipIndexer.index(clipOut).index())) {
             int[] rgb = reader.frame(3).rgb();

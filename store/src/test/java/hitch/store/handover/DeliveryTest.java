@@ -438,6 +438,12 @@ class DeliveryTest {
         EvidenceSet.Written written = set.write(chosen, 0.4, 0.2, out, Progress.NONE);
         assertThat(written.clips()).hasSize(2 * chosen.size()).allMatch(Files::isRegularFile);
         assertThat(written.skipped()).isEmpty();
+        try (var pdf = org.apache.pdfbox.Loader.loadPDF(written.pdf().toFile())) {
+            String text = new org.apache.pdfbox.text.PDFTextStripper().getText(pdf);
+            assertThat(pdf.getNumberOfPages()).isEqualTo(written.sheets().size());
+            assertThat(text).contains(may.title());
+            chosen.forEach(f -> assertThat(text).contains(f.finding().id().value()));
+        }
         assertThat(written.sheets())
                 .singleElement()
                 .satisfies(sheet -> assertThat(

@@ -10,6 +10,8 @@ import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.PhotoPlace;
 import hitch.core.footage.Clip;
+import hitch.core.footage.HiddenArea;
+import hitch.core.footage.Patch;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.measure.Distance;
@@ -92,6 +94,42 @@ class PhotoDeliveryTest {
             }
         }
         assertThat(Files.readAllBytes(folder.resolve("stake.jpg"))).isEqualTo(before);
+    }
+
+    @Test
+    void whatIsHiddenOnThemIsHiddenForEverybody() throws Exception {
+        job = job.with(new Edit.HideArea(new HiddenArea(
+                "hide:1",
+                stake.id(),
+                stake.firstPts(),
+                stake.endPts(),
+                new Patch(0, 0, 10_000, 5_000),
+                new Patch(0, 0, 10_000, 5_000),
+                "a plate",
+                "a neighbour")));
+        Path out = deliver(Recipient.FIRM);
+        BufferedImage sent = ImageIO.read(out.resolve("photos/1-stake.jpg").toFile());
+        Color over = new Color(sent.getRGB(20, 20));
+        assertThat(over.getRed()).isBetween(30, 110);
+        assertThat(over.getBlue()).isBetween(30, 130);
+        assertThat(Files.readString(out.resolve("manifest.json")))
+                .contains("a plate: hidden at the request of a neighbour");
+    }
+
+    @Test
+    void oneWithANameInItsOwnGoesToWhoMayNotKnowIt() throws Exception {
+        Clip named = photo("Ferris gate.jpg", 3);
+        job = job.with(new Edit.PutClip(named))
+                .with(new Edit.PlacePhoto(named.id(), Optional.of(new PhotoPlace.OfFixture("kitchen"))))
+                .with(new Edit.DescribeProperty(job.facts().withClient("Ferris")));
+        Path out = deliver(Recipient.AGENT);
+        try (Stream<Path> all = Files.walk(out)) {
+            assertThat(all.map(Path::toString)).noneMatch(f -> f.contains("Ferris"));
+        }
+        assertThat(Files.readString(out.resolve("manifest.json"))).doesNotContain("Ferris");
+        try (Stream<Path> photos = Files.list(out.resolve("photos"))) {
+            assertThat(photos).hasSize(3);
+        }
     }
 
     @Test

@@ -25,6 +25,13 @@ public record PhraseBook(Map<String, List<String>> lines) {
     /** Nothing. */
     public static final PhraseBook EMPTY = new PhraseBook(Map.of());
 
+    /** What the headings of a firm's kept sentences begin with: {@code kept.roots.mend/owner}. */
+    public static final String KEPT = "kept.";
+    /** What can be filled into those. */
+    public static final List<String> KEPT_SLOTS = List.of("station", "size", "share", "property");
+
+    private static final Pattern KEPT_HEADING = Pattern.compile("kept\\.[\\p{L}-]+\\.[a-z]+(?:/[a-z]+)?");
+
     private static final Pattern SLOT = Pattern.compile("\\{(\\p{L}+)}");
     /** What ships. */
     public static final PhraseBook SHIPPED = parse(shipped());
@@ -68,10 +75,11 @@ public record PhraseBook(Map<String, List<String>> lines) {
         PhraseBook own = parse(text);
         own.lines.forEach((heading, said) -> {
             List<String> ours = SHIPPED.lines.get(heading);
-            if (ours == null) {
+            boolean kept = KEPT_HEADING.matcher(heading).matches();
+            if (ours == null && !kept) {
                 throw new IllegalArgumentException("Nothing is said under [" + heading + "] in a film.");
             }
-            Set<String> slots = slots(ours);
+            Set<String> slots = kept ? new TreeSet<>(KEPT_SLOTS) : slots(ours);
             for (String slot : slots(said)) {
                 if (!slots.contains(slot)) {
                     throw new IllegalArgumentException("Under [" + heading + "] "

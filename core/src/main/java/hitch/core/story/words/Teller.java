@@ -62,6 +62,24 @@ public final class Teller {
                 .replaceAll(m -> Matcher.quoteReplacement(slot(m.group(1), filled, heading))));
     }
 
+    /** One of the ways that nothing is missing for, as it stands in the book; empty where there is none. */
+    public Optional<String> fitting(String heading, Set<String> known) {
+        List<String> ways = orders.computeIfAbsent(heading, this::shuffled).stream()
+                .filter(w -> SLOT.matcher(w)
+                        .results()
+                        .allMatch(m -> known.contains(m.group(1).toLowerCase(Locale.ROOT))))
+                .toList();
+        return ways.isEmpty()
+                ? Optional.empty()
+                : Optional.of(ways.get((turns.merge(heading, 1, Integer::sum) - 1) % ways.size()));
+    }
+
+    /** A phrase filled in. */
+    public static String filled(String phrase, Map<String, String> slots) {
+        return Grammar.tidy(
+                SLOT.matcher(phrase).replaceAll(m -> Matcher.quoteReplacement(slot(m.group(1), slots, phrase))));
+    }
+
     /** The same, the first time only, and where there is something to say at all. */
     public Optional<String> once(String heading, String... slots) {
         return has(heading) && once.add(heading) ? Optional.of(say(heading, slots)) : Optional.empty();
