@@ -10,8 +10,11 @@ import hitch.store.FirmFolder;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.handover.Delivery;
+import hitch.store.handover.Terms;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -81,7 +84,8 @@ final class DeliverCommand implements Callable<Integer> {
                             Clock.systemUTC(),
                             folder.damage())
                     .filming(wish, large ? FilmShape.LARGE : FilmShape.USUAL)
-                    .inColourOf(firm.profile());
+                    .inColourOf(firm.profile())
+                    .under(new Terms(firm.profile().name(), 1, List.of(), Optional.of(firm.signingKey())));
             Path video = delivery.write(recipient, out, terminal);
             delivery.silence()
                     .ifPresent(why -> spec.commandLine()

@@ -1,7 +1,7 @@
 package hitch.app;
 
 import hitch.store.StoreException;
-import hitch.store.handover.Verified;
+import hitch.store.seal.Verified;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.concurrent.Callable;

@@ -34,7 +34,8 @@ class FloorTest {
             "disclosure",
             "story",
             "sketch",
-            "exchange");
+            "exchange",
+            "parcel");
 
     @ArchTest
     static final ArchRule noFilesClockOrNativeCode = noClasses()

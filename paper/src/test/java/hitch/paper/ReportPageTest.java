@@ -12,6 +12,8 @@ import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.PropertyFacts;
 import hitch.core.judge.Cautions;
+import hitch.core.parcel.Marks;
+import hitch.core.parcel.Report;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import java.util.List;
@@ -20,9 +22,14 @@ import org.junit.jupiter.api.Test;
 class ReportPageTest {
     private static final Survey SURVEY = Reckoner.survey(Sample.marked());
 
+    private static String whole(Survey survey, Recipient recipient) {
+        Disclosure may = Disclosure.of(survey, recipient);
+        return ReportPage.write(may, Report.of(may), Beside.NOTHING, Marks.NONE);
+    }
+
     /** The page's words without its fonts, which are long. */
     private static String page(Survey survey, Recipient recipient) {
-        return ReportPage.write(Disclosure.of(survey, recipient), "video.mp4").replaceAll("base64,[A-Za-z0-9+/=]+", "");
+        return whole(survey, recipient).replaceAll("base64,[A-Za-z0-9+/=]+", "");
     }
 
     @Test
@@ -120,9 +127,7 @@ class ReportPageTest {
 
     @Test
     void fetchesNothingFromElsewhere() {
-        assertThat(ReportPage.write(Disclosure.of(SURVEY, Recipient.BUYER), "v.mp4"))
-                .doesNotContain("http://")
-                .doesNotContain("https://");
+        assertThat(whole(SURVEY, Recipient.BUYER)).doesNotContain("http://").doesNotContain("https://");
     }
 
     @Test

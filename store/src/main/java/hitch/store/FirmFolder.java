@@ -6,6 +6,7 @@ import hitch.core.rules.HouseRules;
 import hitch.core.rules.PriceBook;
 import hitch.core.rules.RulesText;
 import hitch.core.story.words.PhraseBook;
+import hitch.store.seal.SigningKey;
 import java.io.IOException;
 import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
@@ -160,6 +161,11 @@ public final class FirmFolder {
         if (parts.containsKey(name)) {
             parser.parse(new String(parts.get(name), StandardCharsets.UTF_8));
         }
+    }
+
+    /** The key that the firm signs with, made when it is first asked for. It is no part of what {@link #export} writes. */
+    public SigningKey signingKey() throws StoreException {
+        return SigningKey.in(folder);
     }
 
     /** The kinds of recipients that come with Hitch, and the firm's own behind them. */

@@ -17,6 +17,7 @@ import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
 import hitch.core.pipe.PipeSpan;
+import hitch.core.rules.Rule;
 import hitch.core.rules.ShowingRules;
 import hitch.core.run.Run;
 import hitch.core.survey.PlaceWords;
@@ -29,6 +30,19 @@ import java.util.Optional;
 
 /** What one recipient may see of a survey: the only thing that whatever leaves the firm is written from. Immutable. */
 public final class Disclosure {
+    /** Rules that decide what is recorded, and where. */
+    private static final List<String> RECORDED_BY =
+            List.of("ownership.reach", "seeing.fastest", "seeing.back-preferred", "depths.locator-error");
+    /** Rules that decide most of what is advised. */
+    private static final List<String> JUDGED_BY = List.of(
+            "judging.verdict",
+            "judging.roots-by",
+            "weighing.roots-to-mend",
+            "weighing.offset-to-mend",
+            "weighing.water-to-tend",
+            "care.between-cleanings",
+            "openings.every",
+            "openings.bend");
 
     private final Survey survey;
     private final Recipient recipient;
@@ -182,6 +196,13 @@ public final class Disclosure {
     /** How much footage the house shows about a finding. */
     public ShowingRules showing() {
         return survey.rules().showing();
+    }
+
+    /** The house rules that what this recipient is told rests on; how it is judged for who is advised alone. */
+    public List<Rule> rulesUsed() {
+        return Rule.of(survey.rules()).stream()
+                .filter(r -> RECORDED_BY.contains(r.name()) || recipient.advised() && JUDGED_BY.contains(r.name()))
+                .toList();
     }
 
     /** What people changed in this recipient's story. */

@@ -41,7 +41,7 @@ public final class SketchSvg {
 
     private void open(String title, double width, double height) {
         line(
-                "<svg xmlns=\"http://www.w3.org/2000/svg\" width=\"%1$s\" height=\"%2$s\" viewBox=\"0 0 %1$s %2$s\">",
+                "<svg xmlns=\"http://www.w3.org/2000/svg\" role=\"img\" width=\"%1$s\" height=\"%2$s\" viewBox=\"0 0 %1$s %2$s\">",
                 n(width), n(height));
         line("<title>%s</title>", escaped(title));
         line("<defs>");

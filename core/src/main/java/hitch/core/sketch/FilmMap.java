@@ -13,11 +13,21 @@ import java.util.Optional;
 public record FilmMap(Sketch sketch, View view) {
     private static final double WIDTH = 600;
     private static final double HEIGHT = 300;
+    private static final double PAPER_WIDTH = 960;
 
     /** Empty where nothing of the line is known. */
     public static Optional<FilmMap> of(Survey survey) {
-        return SectionSketch.all(survey, WIDTH)
-                .map(v -> new FilmMap(SectionSketch.draw(survey, v, Optional.empty(), HEIGHT), v));
+        return of(survey, WIDTH, HEIGHT);
+    }
+
+    /** As a page or a sheet of paper shows it, wider and as high as all of it needs; empty likewise. */
+    public static Optional<FilmMap> onPaper(Survey survey) {
+        return of(survey, PAPER_WIDTH, SectionSketch.height(survey));
+    }
+
+    private static Optional<FilmMap> of(Survey survey, double width, double height) {
+        return SectionSketch.all(survey, width)
+                .map(v -> new FilmMap(SectionSketch.draw(survey, v, Optional.empty(), height), v));
     }
 
     /** The middle of the line's pipe at an x, pixels down; where there is none, at the nearest end of it. */

@@ -18,6 +18,11 @@ public record Hot(
         String words,
         Optional<FindingId> finding,
         Optional<String> pipe) {
+    /** The same telling other words. */
+    Hot saying(String other) {
+        return new Hot(x, y, width, height, other, finding, pipe);
+    }
+
     public boolean covers(double px, double py) {
         return px >= x && px < x + width && py >= y && py < y + height;
     }

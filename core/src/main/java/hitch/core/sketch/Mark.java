@@ -44,7 +44,12 @@ public sealed interface Mark {
     record Hatch(double x, double width, double leftY, double rightY, double height) implements Mark {}
 
     /** Words at a point. */
-    record Words(String text, double x, double y, double size, Align align, Tone tone, Face face) implements Mark {}
+    record Words(String text, double x, double y, double size, Align align, Tone tone, Face face) implements Mark {
+        /** Other words at the same place. */
+        Words saying(String other) {
+            return new Words(other, x, y, size, align, tone, face);
+        }
+    }
 
     /** A weight: as many knots of rope as it has; a ring for none. */
     record Knot(double x, double y, int knots, Tone tone) implements Mark {}

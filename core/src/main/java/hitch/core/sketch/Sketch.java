@@ -2,6 +2,7 @@ package hitch.core.sketch;
 
 import java.util.List;
 import java.util.Optional;
+import java.util.function.UnaryOperator;
 
 /**
  * A drawing.
@@ -15,6 +16,17 @@ public record Sketch(double width, double height, List<Mark> marks, List<Hot> ho
     public Sketch {
         marks = List.copyOf(marks);
         hots = List.copyOf(hots);
+    }
+
+    /** The same with its words as somebody may read them. */
+    public Sketch told(UnaryOperator<String> may) {
+        return new Sketch(
+                width,
+                height,
+                marks.stream()
+                        .map(m -> m instanceof Mark.Words w ? w.saying(may.apply(w.text())) : m)
+                        .toList(),
+                hots.stream().map(h -> h.saying(may.apply(h.words()))).toList());
     }
 
     public Optional<Hot> at(double x, double y) {

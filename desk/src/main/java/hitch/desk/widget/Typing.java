@@ -1,12 +1,13 @@
 package hitch.desk.widget;
 
+import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 
-/** Keeps forms from being rebuilt under the hand of somebody who types in them. */
+/** Keeps forms from being rebuilt under the hand of somebody who types or presses in them. */
 public final class Typing {
     private Typing() {}
 
@@ -40,8 +41,15 @@ public final class Typing {
                 && !field.getText().equals(field.getProperties().get(KEPT));
     }
 
-    /** Does {@code rebuild} at once, or, while somebody types in {@code form}, as soon as that field is left. */
+    /**
+     * Does {@code rebuild} at once, or, while somebody types in {@code form}, as soon as that field is left, or, while
+     * something in it is held down, as soon as it is let go: a control that is replaced in between would not act.
+     */
     public static void orOnceLeft(Parent form, Runnable rebuild) {
+        if (form.isPressed()) {
+            onceLetGo(form, rebuild);
+            return;
+        }
         if (!isIn(form)) {
             rebuild.run();
             return;
@@ -59,6 +67,17 @@ public final class Typing {
                     form.getProperties().remove(Typing.class);
                     rebuild.run();
                 }
+            }
+        });
+    }
+
+    private static void onceLetGo(Parent form, Runnable rebuild) {
+        form.pressedProperty().addListener(new ChangeListener<Boolean>() {
+            @Override
+            public void changed(javafx.beans.value.ObservableValue<? extends Boolean> o, Boolean was, Boolean is) {
+                form.pressedProperty().removeListener(this);
+                // The press is still on its way to its control.
+                Platform.runLater(() -> orOnceLeft(form, rebuild));
             }
         });
     }

@@ -2,11 +2,6 @@ package hitch.store.handover;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
-import hitch.core.exchange.CaptionText;
-import hitch.core.exchange.FindingRow;
-import hitch.core.exchange.FindingsCsv;
-import hitch.core.exchange.FindingsJson;
-import hitch.core.exchange.PhotoRow;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
@@ -23,24 +18,21 @@ import hitch.core.story.StoryWish;
 import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
-import hitch.media.clip.FrameReader;
-import hitch.media.clip.Picture;
 import hitch.media.draw.Palette;
 import hitch.media.film.FilmShape;
 import hitch.media.film.SpokenStory;
 import hitch.media.film.StoryRenderer;
-import hitch.media.render.SeenPicture;
-import hitch.media.render.Still;
 import hitch.media.voice.Narrator;
-import hitch.paper.ReportPage;
+import hitch.paper.VerifyPage;
 import hitch.store.FileNames;
 import hitch.store.FirmProfile;
 import hitch.store.Footage;
 import hitch.store.StoreException;
 import hitch.store.out.OutFolder;
+import hitch.store.seal.SignatureFile;
+import hitch.store.seal.Verified;
 import java.awt.Color;
 import java.io.IOException;
-import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Clock;
@@ -60,6 +52,7 @@ public final class Delivery {
     private FilmShape shape = FilmShape.USUAL;
     private Color cards = Palette.SLATE;
     private Optional<String> silence = Optional.empty();
+    private Terms terms = Terms.PLAIN;
 
     /**
      * @param damage what of the record cannot be trusted, which the manifest tells; empty where all is as it was written
@@ -82,6 +75,12 @@ public final class Delivery {
     /** The same with cards in the firm's colour. */
     public Delivery inColourOf(FirmProfile firm) {
         this.cards = Color.decode(firm.cards());
+        return this;
+    }
+
+    /** The same signed, numbered and with what was accepted. */
+    public Delivery under(Terms made) {
+        this.terms = made;
         return this;
     }
 
@@ -120,12 +119,13 @@ public final class Delivery {
         SpokenStory spoken = spoken(may, progress.part(0, 0.25));
         Story story = ScriptWriter.write(may, wish.spokenBy(spoken));
         Map<ClipId, StoryRenderer.Source> sources = sources(may, story, progress.part(0.25, 0.28));
-        Files.createDirectories(out.resolve("stills"));
-        stills(may, sources, out, progress.part(0.28, 0.31));
+        StillSet stills = StillSet.take(may, story, sources, out, progress.part(0.28, 0.31));
+        new PhotoCopies(may, footage).write(out);
         Cutting cutting = Cutting.of(
                 story, OwnVoices.over(spoken, may), s -> may.footage().around(s.frame(), s.before(), s.after()));
         String name = FileNames.safe(may.title()) + "-" + may.recipient().word();
         Path video = out.resolve(name + ".mp4");
+        boolean whole = !may.recipient().isPublic();
         StoryRenderer.render(
                 new StoryRenderer.Film(
                         story,
@@ -133,30 +133,33 @@ public final class Delivery {
                         cutting,
                         spoken,
                         sources,
-                        may.recipient().isPublic() ? Optional.empty() : FilmMap.of(survey),
+                        whole ? FilmMap.of(survey) : Optional.empty(),
                         cards,
                         footage.recordings()),
                 shape,
                 video,
-                progress.part(0.31, 0.98));
-        text(out.resolve(name + ".vtt"), CaptionText.webVtt(cutting.captions()));
-        text(out.resolve(name + ".srt"), CaptionText.subRip(cutting.captions()));
-        StringBuilder csv = new StringBuilder();
-        FindingsCsv.write(FindingRow.of(may), csv);
-        text(out.resolve("findings.csv"), csv.toString());
-        text(out.resolve("findings.json"), FindingsJson.write(may));
-        text(
-                out.resolve("report.html"),
-                ReportPage.write(may, video.getFileName().toString()));
-        new PhotoCopies(may, footage).write(out);
-        Optional<String> calendar = AskCalendar.write(may, clock);
-        if (calendar.isPresent()) {
-            text(out.resolve(AskCalendar.FILE), calendar.get());
-        }
+                progress.part(0.31, 0.9));
+        List<Map<String, Object>> cut = new ParcelFootage(may, footage).write(out, progress.part(0.9, 0.98));
+        String record = new Papers(may, out, name)
+                .write(
+                        story,
+                        cutting,
+                        stills.printed(),
+                        whole ? FilmMap.onPaper(survey) : Optional.empty(),
+                        clock,
+                        shape.rate(),
+                        terms);
         progress.at(0.99, "writing the manifest");
-        new Manifest(may, clock, damage, shape.rate())
-                .write(out, products(name, may), story, cutting, sources, silence);
+        seal(out, may, new Manifest.Made(story, cutting, sources, stills.shown(), cut, silence, record, terms));
         return video;
+    }
+
+    private void seal(Path out, Disclosure may, Manifest.Made made) throws IOException, MediaException {
+        Files.writeString(out.resolve(VerifyPage.FILE), VerifyPage.write());
+        new Manifest(may, clock, damage, shape.rate()).write(out, made);
+        if (terms.key().isPresent()) {
+            SignatureFile.write(out, Verified.MANIFEST, terms.key().get());
+        }
     }
 
     /** The story's sentences, spoken; of a story that is to come to a length all that might be said, so that it can be chosen by ear. */
@@ -222,50 +225,5 @@ public final class Delivery {
         Seen.refuseUnknown(may, clip);
         footage.verify(clip, progress);
         sources.put(id, new StoryRenderer.Source(footage.file(clip), footage.clipIndex(clip)));
-    }
-
-    private void stills(Disclosure may, Map<ClipId, StoryRenderer.Source> sources, Path out, Progress progress)
-            throws MediaException {
-        List<LocatedFinding> shown = may.findings();
-        for (int i = 0; i < shown.size(); i++) {
-            LocatedFinding found = shown.get(i);
-            progress.at((double) i / shown.size(), "taking stills");
-            StoryRenderer.Source source = sources.get(found.finding().frame().clip());
-            try (FrameReader reader = new FrameReader(source.file(), source.index())) {
-                Picture stored = reader.frame(
-                        may.footage().at(found.finding().frame(), source.index().frames()));
-                ClipId clip = found.finding().frame().clip();
-                String name = FindingRow.stillName(found);
-                Still.save(SeenPicture.of(may, clip, stored), out.resolve(name));
-                if (!may.adjustmentAt(found.finding().frame()).isNone()) {
-                    Still.save(SeenPicture.plain(may, clip, stored), out.resolve(untouched(name)));
-                }
-            }
-        }
-    }
-
-    private static List<String> products(String name, Disclosure may) {
-        List<String> products = new java.util.ArrayList<>(
-                List.of(name + ".mp4", name + ".vtt", name + ".srt", "findings.csv", "findings.json", "report.html"));
-        for (LocatedFinding found : may.findings()) {
-            products.add(FindingRow.stillName(found));
-            if (!may.adjustmentAt(found.finding().frame()).isNone()) {
-                products.add(untouched(FindingRow.stillName(found)));
-            }
-        }
-        PhotoRow.of(may).forEach(p -> products.add(p.file()));
-        if (AskCalendar.isAny(may)) {
-            products.add(AskCalendar.FILE);
-        }
-        return products;
-    }
-
-    /** The name of the still as recorded, beside one that was taken through an adjustment. */
-    private static String untouched(String still) {
-        return still.replaceAll("\\.png$", "-untouched.png");
-    }
-
-    private static void text(Path file, String text) throws IOException {
-        Files.writeString(file, text, StandardCharsets.UTF_8);
     }
 }

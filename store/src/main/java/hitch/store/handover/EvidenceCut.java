@@ -40,8 +40,8 @@ public final class EvidenceCut {
     static final String ALTERED =
             "encoded anew, without sound, a picture for each source frame in the order of frames: ";
 
-    private static final String BEFORE = "untouched packets would begin before what may be seen";
-    private static final String COVERED = "what is not to be seen on the pictures was covered";
+    static final String BEFORE = "untouched packets would begin before what may be seen";
+    static final String COVERED = "what is not to be seen on the pictures was covered";
 
     private static final JsonMapper MAPPER =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();

@@ -1,5 +1,6 @@
 package hitch.store.handover;
 
+import hitch.core.Hitch;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.exchange.PhotoRow;
 import hitch.core.footage.Clip;
@@ -20,6 +21,8 @@ import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.Fingerprint;
 import hitch.media.film.StoryRenderer;
+import hitch.store.out.OutFolder;
+import hitch.store.seal.Verified;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -35,6 +38,9 @@ import tools.jackson.databind.json.JsonMapper;
 
 /** {@code manifest.json}: the fingerprint of every source and product, and which frames of which source each shot shows. */
 final class Manifest {
+    /** Which form it has; told in {@code docs/formats/manifest.md}. */
+    private static final String SCHEMA = "hitch-manifest-1";
+
     private static final JsonMapper MAPPER =
             JsonMapper.builder().enable(SerializationFeature.INDENT_OUTPUT).build();
 
@@ -54,23 +60,46 @@ final class Manifest {
         this.rate = rate;
     }
 
-    void write(
-            Path out,
-            List<String> products,
+    /**
+     * What was made.
+     *
+     * @param stills which frame each still shows
+     * @param footage what was cut of the recording
+     * @param silence why the film has no voice; empty where it has one
+     * @param record fingerprint of the record
+     * @param terms how it was made
+     */
+    record Made(
             Story story,
             Cutting cutting,
             Map<ClipId, StoryRenderer.Source> sources,
-            Optional<String> silence)
-            throws IOException, MediaException {
+            List<Map<String, Object>> stills,
+            List<Map<String, Object>> footage,
+            Optional<String> silence,
+            String record,
+            Terms terms) {}
+
+    /** Writes it for all that lies in a folder by then. */
+    void write(Path out, Made made) throws IOException, MediaException {
         Map<String, Object> root = new LinkedHashMap<>();
-        root.put("made_by", "Hitch");
+        root.put("schema", SCHEMA);
+        root.put("made_by", Hitch.NAME + " " + Hitch.VERSION);
         root.put("made_at", clock.instant().toString());
+        root.put("firm", made.terms().firm());
         root.put("property", may.title());
         root.put("for", may.recipient().word());
+        root.put("issue", made.terms().issue());
+        root.put("record_sha256", made.record());
         if (!damage.isEmpty()) {
             root.put("record_damage_accepted", damage);
         }
-        root.put("sources", sources.keySet().stream().map(this::source).toList());
+        root.put("checks_accepted", made.terms().accepted());
+        root.put(
+                "rules_used",
+                may.rulesUsed().stream()
+                        .map(r -> Map.of("rule", r.title(), "stands_at", r.value()))
+                        .toList());
+        root.put("sources", made.sources().keySet().stream().map(this::source).toList());
         List<PhotoRow> photos = PhotoRow.of(may);
         if (!photos.isEmpty()) {
             root.put("photographs", photos);
@@ -80,17 +109,21 @@ final class Manifest {
         if (!stale.isEmpty()) {
             root.put("words_of_earlier_facts", stale);
         }
-        if (!story.left().isEmpty()) {
-            root.put("left_out_for_length", story.left());
+        if (!made.story().left().isEmpty()) {
+            root.put("left_out_for_length", made.story().left());
         }
-        LastLook look = LastLook.of(may, story);
+        LastLook look = LastLook.of(may, made.story());
         if (!look.all().isEmpty()) {
             root.put("last_look", looked(look));
         }
-        silence.ifPresent(why -> root.put("no_voice", why));
-        root.put("shots", shots(cutting, sources));
+        made.silence().ifPresent(why -> root.put("no_voice", why));
+        root.put("shots", shots(made.cutting(), made.sources()));
+        root.put("stills", made.stills());
+        if (!made.footage().isEmpty()) {
+            root.put("footage", made.footage());
+        }
         List<Map<String, Object>> files = new ArrayList<>();
-        for (String product : products) {
+        for (String product : OutFolder.filesIn(out)) {
             Map<String, Object> file = new LinkedHashMap<>();
             file.put("file", product);
             file.put("bytes", Files.size(out.resolve(product)));
@@ -98,7 +131,7 @@ final class Manifest {
             files.add(file);
         }
         root.put("products", files);
-        Files.writeString(out.resolve("manifest.json"), MAPPER.writeValueAsString(root));
+        Files.writeString(out.resolve(Verified.MANIFEST), MAPPER.writeValueAsString(root));
     }
 
     /** What was looked at once more before it went out, and what went without. */
@@ -202,7 +235,7 @@ final class Manifest {
         row.put("last_pts", index.pts(shown.last()));
     }
 
-    private static double rounded(double seconds) {
+    static double rounded(double seconds) {
         return Math.round(seconds * 1000) / 1000.0;
     }
 }

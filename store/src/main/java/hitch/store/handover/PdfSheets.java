@@ -1,13 +1,10 @@
 package hitch.store.handover;
 
 import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2D;
-import de.rototor.pdfbox.graphics2d.PdfBoxGraphics2DFontTextDrawer;
 import hitch.media.draw.Pen;
-import hitch.media.draw.Typefaces;
+import hitch.paper.PdfFaces;
 import java.io.IOException;
-import java.io.InputStream;
 import java.nio.file.Path;
-import java.util.Map;
 import java.util.function.Consumer;
 import org.apache.pdfbox.pdmodel.PDDocument;
 import org.apache.pdfbox.pdmodel.PDPage;
@@ -40,13 +37,7 @@ final class PdfSheets implements AutoCloseable {
         PDPage page = new PDPage(new PDRectangle(LONG, height * scale));
         document.addPage(page);
         PdfBoxGraphics2D g = new PdfBoxGraphics2D(document, width, height);
-        PdfBoxGraphics2DFontTextDrawer fonts = new PdfBoxGraphics2DFontTextDrawer();
-        for (Map.Entry<String, String> face : Typefaces.files().entrySet()) {
-            try (InputStream in = Typefaces.class.getResourceAsStream(face.getValue())) {
-                fonts.registerFont(face.getKey(), in);
-            }
-        }
-        g.setFontTextDrawer(fonts);
+        PdfFaces.on(g);
         Pen pen = Pen.on(g);
         draw.accept(pen);
         pen.close();

@@ -1,6 +1,9 @@
 package hitch.store.handover;
 
 import hitch.store.StoreException;
+import hitch.store.out.OutFolder;
+import hitch.store.seal.SignatureFile;
+import hitch.store.seal.Verified;
 import java.io.IOException;
 import java.nio.channels.FileChannel;
 import java.nio.channels.FileLock;
@@ -97,7 +100,7 @@ final class Staging implements AutoCloseable {
         if (!Files.isDirectory(folder)) {
             throw new StoreException(named + " is a file. Choose a folder.");
         }
-        List<String> there = filesIn(folder);
+        List<String> there = OutFolder.filesIn(folder);
         if (there.isEmpty()) {
             return;
         }
@@ -107,7 +110,7 @@ final class Staging implements AutoCloseable {
             throw new StoreException(named + " holds what was made for the " + whose
                     + ". Choose another folder, so that nobody gets what is not theirs.");
         }
-        Set<String> known = new HashSet<>(Set.of("manifest.json"));
+        Set<String> known = new HashSet<>(Set.of(Verified.MANIFEST, SignatureFile.NAME));
         earlier.ifPresent(
                 m -> m.path("products").forEach(p -> known.add(p.path("file").asString(""))));
         Optional<String> other = there.stream()
@@ -119,17 +122,8 @@ final class Staging implements AutoCloseable {
         }
     }
 
-    private static List<String> filesIn(Path folder) throws IOException {
-        try (Stream<Path> all = Files.walk(folder)) {
-            return all.filter(p -> !Files.isDirectory(p))
-                    .map(p -> folder.relativize(p).toString().replace('\\', '/'))
-                    .sorted()
-                    .toList();
-        }
-    }
-
     private static Optional<JsonNode> manifest(Path folder) throws IOException {
-        Path file = folder.resolve("manifest.json");
+        Path file = folder.resolve(Verified.MANIFEST);
         try {
             return Files.isRegularFile(file)
                     ? Optional.of(JsonMapper.shared().readTree(Files.readString(file)))

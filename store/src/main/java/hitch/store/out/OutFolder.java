@@ -3,8 +3,11 @@ package hitch.store.out;
 import hitch.store.StoreException;
 import java.io.IOException;
 import java.nio.file.Files;
+import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.util.Collection;
+import java.util.List;
+import java.util.stream.Stream;
 
 /** A folder that somebody asked for. */
 public final class OutFolder {
@@ -32,5 +35,15 @@ public final class OutFolder {
         Guarded.notAnInput(place, named, inputs);
         Guarded.notInAJob(place, named);
         return place;
+    }
+
+    /** Every file below a folder by its name within it, with {@code /} between folders, in the order of the alphabet. */
+    public static List<String> filesIn(Path folder) throws IOException {
+        try (Stream<Path> all = Files.walk(folder)) {
+            return all.filter(p -> !Files.isDirectory(p, LinkOption.NOFOLLOW_LINKS))
+                    .map(p -> folder.relativize(p).toString().replace('\\', '/'))
+                    .sorted()
+                    .toList();
+        }
     }
 }

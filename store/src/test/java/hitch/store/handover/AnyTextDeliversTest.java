@@ -14,6 +14,8 @@ import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.PropertyFacts;
 import hitch.core.measure.LengthUnit;
+import hitch.core.parcel.Marks;
+import hitch.core.parcel.Report;
 import hitch.core.run.Run;
 import hitch.core.story.Cutting;
 import hitch.core.story.ScriptWriter;
@@ -22,6 +24,7 @@ import hitch.core.story.SpokenForm;
 import hitch.core.story.Story;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
+import hitch.paper.Beside;
 import hitch.paper.ReportPage;
 import java.util.List;
 import net.jqwik.api.Arbitraries;
@@ -78,6 +81,7 @@ class AnyTextDeliversTest {
         story.shots().forEach(s -> Sentences.of(s.narration()).forEach(SpokenForm::of));
         FindingsCsv.write(FindingRow.of(Disclosure.of(survey, recipient)), new StringBuilder());
         FindingsJson.write(Disclosure.of(survey, recipient));
-        ReportPage.write(Disclosure.of(survey, recipient), "video.mp4");
+        Disclosure told = Disclosure.of(survey, recipient);
+        ReportPage.write(told, Report.of(told), Beside.NOTHING, Marks.NONE);
     }
 }

@@ -166,7 +166,7 @@ class DeliveryTest {
                 .getRecords();
         JsonNode rows = json(out.resolve("findings.json")).get("findings");
         JsonNode shots = json(out.resolve("manifest.json")).get("shots");
-        String report = page(out.resolve("report.html"));
+        String report = page(out.resolve("index.html"));
         String captions = String.join(" ", cues(video).stream().map(Cue::text).toList());
         assertThat(table).hasSize(5);
         assertThat(rows.size()).isEqualTo(5);
@@ -369,7 +369,7 @@ class DeliveryTest {
         }
         FrameIndex film = ClipIndexer.index(deliver(Recipient.HOMEOWNER)).frames();
         assertThat(film.base().seconds(film.endPts() - film.firstPts())).isGreaterThan(3 * 3);
-        assertThat(page(out.resolve("report.html"))).contains("permit 20240131001.2");
+        assertThat(page(out.resolve("index.html"))).contains("permit 20240131001.2");
     }
 
     @Test

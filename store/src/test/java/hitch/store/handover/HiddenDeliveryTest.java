@@ -139,7 +139,7 @@ class HiddenDeliveryTest {
         assertThat(json(open.resolve("manifest.json")).get("sources").get(0).has("hidden"))
                 .isFalse();
         // The report shows the stills themselves.
-        assertThat(Files.readString(hidden.resolve("report.html"))).contains("stills/F1-roots.png");
+        assertThat(Files.readString(hidden.resolve("index.html"))).contains("stills/F1-roots.png");
     }
 
     @Test

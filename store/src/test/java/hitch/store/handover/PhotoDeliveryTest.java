@@ -144,7 +144,7 @@ class PhotoDeliveryTest {
                     .isEqualTo(Fingerprint.of(out.resolve(file.get("file").asString()), Progress.NONE));
         }
         assertThat(manifest.get("products").toString()).contains("photos/2-washer.jpg");
-        assertThat(Files.readString(out.resolve("report.html")))
+        assertThat(Files.readString(out.resolve("index.html")))
                 .contains("photos/1-stake.jpg", "Photographs", "laundry");
     }
 

@@ -1,4 +1,4 @@
-package hitch.store.handover;
+package hitch.store.seal;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
@@ -6,7 +6,7 @@ import static org.assertj.core.api.Assertions.assertThatThrownBy;
 import hitch.media.Progress;
 import hitch.media.clip.Fingerprint;
 import hitch.store.StoreException;
-import hitch.store.handover.Verified.State;
+import hitch.store.seal.Verified.State;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import org.junit.jupiter.api.BeforeEach;

@@ -1,11 +1,11 @@
-package hitch.store.handover;
+package hitch.store.seal;
 
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.Fingerprint;
 import hitch.store.StoreException;
+import hitch.store.out.OutFolder;
 import java.io.IOException;
-import java.nio.file.FileVisitOption;
 import java.nio.file.Files;
 import java.nio.file.InvalidPathException;
 import java.nio.file.LinkOption;
@@ -15,14 +15,15 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.stream.Stream;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
 
 /** A folder that was handed over, held against its manifest, file by file. */
 public final class Verified {
-    private static final String MANIFEST = "manifest.json";
+    /** What vouches for a parcel. */
+    public static final String MANIFEST = "manifest.json";
+
     /** Bytes of the largest manifest that is read. */
     private static final long LARGEST = 32L << 20;
 
@@ -51,12 +52,14 @@ public final class Verified {
      */
     public record Line(String name, State state) {}
 
-    private final String recipient;
+    private final JsonNode manifest;
     private final List<Line> lines;
+    private final SignatureFile.Found signature;
 
-    private Verified(String recipient, List<Line> lines) {
-        this.recipient = recipient;
+    private Verified(JsonNode manifest, List<Line> lines, SignatureFile.Found signature) {
+        this.manifest = manifest;
         this.lines = List.copyOf(lines);
+        this.signature = signature;
     }
 
     /**
@@ -83,7 +86,11 @@ public final class Verified {
             progress.at((double) ++done / known.size(), "checking " + file.getKey());
         }
         added(folder, known.keySet()).forEach(name -> lines.add(new Line(name, State.ADDED)));
-        return new Verified(manifest.path("for").asString(""), lines);
+        try {
+            return new Verified(manifest, lines, SignatureFile.check(folder, MANIFEST));
+        } catch (IOException e) {
+            throw new StoreException("The signature of " + folder + " cannot be read: " + e.getMessage(), e);
+        }
     }
 
     private static JsonNode manifest(Path folder) throws StoreException {
@@ -130,11 +137,9 @@ public final class Verified {
     }
 
     private static List<String> added(Path folder, java.util.Set<String> known) throws StoreException {
-        try (Stream<Path> all = Files.walk(folder, new FileVisitOption[0])) {
-            return all.filter(p -> !Files.isDirectory(p, LinkOption.NOFOLLOW_LINKS))
-                    .map(p -> folder.relativize(p).toString().replace('\\', '/'))
-                    .filter(n -> !n.equals(MANIFEST) && !known.contains(n))
-                    .sorted()
+        try {
+            return OutFolder.filesIn(folder).stream()
+                    .filter(n -> !n.equals(MANIFEST) && !n.equals(SignatureFile.NAME) && !known.contains(n))
                     .toList();
         } catch (IOException e) {
             throw new StoreException(folder + " cannot be looked through: " + e.getMessage(), e);
@@ -143,7 +148,27 @@ public final class Verified {
 
     /** Whom it was made for; blank where the manifest does not say. */
     public String recipient() {
-        return recipient;
+        return manifest.path("for").asString("");
+    }
+
+    /** When it was made, ISO instant; blank likewise. */
+    public String madeAt() {
+        return manifest.path("made_at").asString("");
+    }
+
+    /** Who made it, as the manifest says; blank likewise. */
+    public String firm() {
+        return manifest.path("firm").asString("");
+    }
+
+    /** How the manifest is signed. */
+    public SignatureFile.Found signature() {
+        return signature;
+    }
+
+    /** The manifest itself. */
+    JsonNode manifest() {
+        return manifest;
     }
 
     /** File by file: those of the manifest in its order, then those that were added. */
@@ -151,8 +176,9 @@ public final class Verified {
         return lines;
     }
 
-    /** Whether every file is as it was handed over, and no other is there. */
+    /** Whether every file is as it was handed over, no other is there, and the signature, where there is one, holds. */
     public boolean isWhole() {
-        return lines.stream().allMatch(l -> l.state() == State.UNCHANGED);
+        return lines.stream().allMatch(l -> l.state() == State.UNCHANGED)
+                && signature.state() != SignatureFile.State.BROKEN;
     }
 }

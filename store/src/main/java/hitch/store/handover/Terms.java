@@ -1,0 +1,23 @@
+package hitch.store.handover;
+
+import hitch.core.parcel.Accepted;
+import hitch.store.seal.SigningKey;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * How a parcel is handed over.
+ *
+ * @param firm who makes it; blank where nobody said
+ * @param issue which issue of the recipient's parcel it is, from 1
+ * @param accepted what was found before it went and was accepted
+ * @param key what it is signed with; empty where it is not signed
+ */
+public record Terms(String firm, int issue, List<Accepted> accepted, Optional<SigningKey> key) {
+    /** The first issue of nobody's, not signed. */
+    public static final Terms PLAIN = new Terms("", 1, List.of(), Optional.empty());
+
+    public Terms {
+        accepted = List.copyOf(accepted);
+    }
+}
