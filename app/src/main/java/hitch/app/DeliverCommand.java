@@ -2,6 +2,11 @@ package hitch.app;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.job.Deed;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
+import hitch.core.parcel.Check;
+import hitch.core.parcel.Checks;
 import hitch.core.story.Length;
 import hitch.core.story.StoryWish;
 import hitch.core.survey.Survey;
@@ -10,10 +15,10 @@ import hitch.store.FirmFolder;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.handover.Delivery;
-import hitch.store.handover.Terms;
+import hitch.store.handover.Issuing;
+import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.Clock;
-import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -41,7 +46,10 @@ final class DeliverCommand implements Callable<Integer> {
             description = "homeowner, buyer, buyers-agent, district, insurer or firm.")
     private Recipient recipient;
 
-    @Option(names = "--out", required = true, paramLabel = "DIR", description = "Folder to write into.")
+    @Option(
+            names = "--out",
+            paramLabel = "DIR",
+            description = "Folder to write into; a new one in the job's folder where it is not given.")
     private Path out;
 
     @Option(names = "--length", paramLabel = "LENGTH", description = "Of the film: full, standard, short, or seconds.")
@@ -52,6 +60,12 @@ final class DeliverCommand implements Callable<Integer> {
 
     @Option(names = "--large", description = "A film of 1920 by 1080 at 30 pictures a second.")
     private boolean large;
+
+    @Option(
+            names = "--accept",
+            paramLabel = "WHY",
+            description = "A word why what asks for a reason is fine; the manifest tells it.")
+    private String accepted;
 
     @Option(
             names = "--accept-damage",
@@ -84,15 +98,53 @@ final class DeliverCommand implements Callable<Integer> {
                             Clock.systemUTC(),
                             folder.damage())
                     .filming(wish, large ? FilmShape.LARGE : FilmShape.USUAL)
-                    .inColourOf(firm.profile())
-                    .under(new Terms(firm.profile().name(), 1, List.of(), Optional.of(firm.signingKey())));
-            Path video = delivery.write(recipient, out, terminal);
+                    .inColourOf(firm.profile());
+            Issuing issuing =
+                    new Issuing(folder.folder(), survey, folder.history().parcels(), Clock.systemUTC());
+            Path to = out == null ? issuing.usual(recipient) : out;
+            Deed.Made made = issuing.make(
+                    recipient,
+                    checked(folder, survey, wish),
+                    delivery,
+                    firm.profile().name(),
+                    by(folder),
+                    Optional.of(firm.signingKey()),
+                    to,
+                    terminal);
+            folder.handed(made);
             delivery.silence()
                     .ifPresent(why -> spec.commandLine()
                             .getErr()
                             .println("The film has no voice; its captions say all of it. " + why));
-            spec.commandLine().getOut().println(video);
+            spec.commandLine().getOut().println(to);
         }
         return 0;
+    }
+
+    /** What is checked first, told as it is found. */
+    private Checks checked(JobFolder folder, Survey survey, StoryWish wish) {
+        Job job = folder.job();
+        for (Checks.Item item :
+                Checks.of(job, survey, Disclosure.of(survey, recipient), wish).items()) {
+            if (accepted != null && item.check().weight() == Check.Weight.REASON && item.holds()) {
+                job = job.with(
+                        new Edit.AcceptCheck(recipient.word(), item.check().key(), Optional.of(accepted)));
+            }
+        }
+        Checks checks = Checks.of(job, survey, Disclosure.of(survey, recipient), wish);
+        PrintWriter err = spec.commandLine().getErr();
+        checks.items()
+                .forEach(i -> err.println((i.holds() ? "Holds it back: " : "Goes out so: ")
+                        + i.check().words() + " " + i.check().mend() + "."));
+        if (checks.holding().stream().anyMatch(c -> c.weight() == Check.Weight.REASON)) {
+            err.println("--accept \"WHY\" hands it over all the same; the manifest tells so.");
+        }
+        err.flush();
+        return checks;
+    }
+
+    private static String by(JobFolder folder) {
+        String reviewer = folder.job().facts().reviewer();
+        return reviewer.isBlank() ? System.getProperty("user.name", "") : reviewer;
     }
 }

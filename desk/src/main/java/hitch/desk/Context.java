@@ -19,6 +19,7 @@ import javafx.scene.Node;
  * @param theme light or dark
  * @param selected the finding that is chosen; null for none
  * @param wanted the frame that is asked for on Mark; null for none
+ * @param bench the number of the bench that is asked for; null for none
  * @param over makes what is asked to lie over the benches for a while, told how to take it away; null for none
  */
 public record Context(
@@ -27,6 +28,7 @@ public record Context(
         Theme theme,
         ObjectProperty<FindingId> selected,
         ObjectProperty<FrameRef> wanted,
+        ObjectProperty<Integer> bench,
         ObjectProperty<Function<Runnable, Node>> over) {
 
     /** Chooses a finding and asks for Mark at one of its frames. */
@@ -39,6 +41,12 @@ public record Context(
     public void open(FrameRef frame) {
         wanted.set(null);
         wanted.set(frame);
+    }
+
+    /** Asks for a bench by its number, 0 to 5. */
+    public void show(int number) {
+        bench.set(null);
+        bench.set(number);
     }
 
     /** Lays something over the benches for a while. */

@@ -8,6 +8,7 @@ import hitch.store.FirmFolder;
 import hitch.store.FirmProfile;
 import hitch.store.FirmVoices;
 import hitch.store.StoreException;
+import hitch.store.seal.SigningKey;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
@@ -53,6 +54,16 @@ public final class FirmBook {
     /** Rises each time a picture of the firm was taken in. */
     public ReadOnlyLongProperty picturesKeptProperty() {
         return picturesKept.getReadOnlyProperty();
+    }
+
+    /** The key that the firm signs with; read from the disk, or made. */
+    public SigningKey signingKey() throws StoreException {
+        return folder.signingKey();
+    }
+
+    /** Where the simulated outbox of clients lies on this machine. */
+    public Path outbox() {
+        return folder.outbox();
     }
 
     public Optional<Path> picture(FirmFolder.Picture which) {

@@ -64,6 +64,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
                 theme.following(),
                 new SimpleObjectProperty<>(),
                 new SimpleObjectProperty<>(),
+                new SimpleObjectProperty<>(),
                 new SimpleObjectProperty<>());
         sheets = new Sheets(this, stage, desk);
         var recipient = new SimpleObjectProperty<>(Recipient.HOMEOWNER);
@@ -88,6 +89,11 @@ public final class JobView extends BorderPane implements AutoCloseable {
             if (is != null) {
                 show(1);
                 work.now().survey().clip(is.clip()).ifPresent(c -> player.seek(c, is));
+            }
+        });
+        desk.bench().addListener((o, was, is) -> {
+            if (is != null) {
+                show(is);
             }
         });
         desk.over().addListener((o, was, is) -> {

@@ -8,6 +8,7 @@ import hitch.core.footage.Adjustment;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
 import hitch.core.footage.Watched;
+import hitch.core.job.Deed;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
@@ -223,6 +224,17 @@ public final class Workspace implements AutoCloseable {
     public CompletableFuture<Void> keepSpoken(String commentary, String key, Function<FindingId, Finding> make) {
         return change(() -> folder.apply(new Edit.KeepSpoken(
                 commentary, key, Optional.of(make.apply(folder.job().nextId())), Optional.empty())));
+    }
+
+    /** Keeps what happened to what was handed over; undo does not reach it. */
+    public CompletableFuture<Void> handed(Deed deed) {
+        return change(() -> folder.handed(deed));
+    }
+
+    /** Who works here: the reviewer of the job, else whoever is signed in to this machine. */
+    public String who() {
+        String reviewer = now().survey().facts().reviewer();
+        return reviewer.isBlank() ? System.getProperty("user.name", "") : reviewer;
     }
 
     public CompletableFuture<Void> undo() {

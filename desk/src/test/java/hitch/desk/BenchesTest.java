@@ -10,6 +10,7 @@ import javafx.scene.Node;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.ToggleButton;
 import javafx.scene.input.KeyCode;
 import javafx.scene.text.TextFlow;
 import org.junit.jupiter.api.Test;
@@ -109,10 +110,11 @@ class BenchesTest extends OpenWindow {
         marked("roots at 12 ft");
         clickOn("#bench-hand-over");
         clickOn("#recipient-district");
-        clickOn("#hand-over");
-        until(() -> lookup("#notice").queryAs(Label.class).getText().contains("Mark the boundary"));
-        clickOn("Close");
-        assertThat(lookup("#notice").queryAs(Label.class).getText()).isEmpty();
+        until(() ->
+                checks().contains("There is nothing for the district yet: no finding lies in its part of the line."));
+        assertThat(lookup("#hand-over").query().isDisabled()).isTrue();
+        clickOn("Mark the boundary or the main connection");
+        until(() -> lookup("#bench-mark").queryAs(ToggleButton.class).isSelected());
     }
 
     @Test

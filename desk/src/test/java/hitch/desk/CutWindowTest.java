@@ -123,8 +123,7 @@ class CutWindowTest extends OpenWindow {
         interact(() -> job().work().apply(new Edit.WeighFinding(FIRST, Optional.of(Weight.STOP))));
         until(() -> lookup("Keep mine").tryQuery().isPresent());
         clickOn("#bench-hand-over");
-        assertThat(lookup("#stale-words").queryLabeled().getText())
-                .contains("The words of one shot tell what was so before");
+        until(() -> checks().contains("The words of one shot tell what was so before."));
         clickOn("#bench-cut");
         clickOn("Keep mine");
         until(() -> lookup("Keep mine").tryQuery().isEmpty());

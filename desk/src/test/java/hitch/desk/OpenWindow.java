@@ -11,6 +11,7 @@ import hitch.media.voice.Sound;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.concurrent.TimeUnit;
@@ -70,6 +71,13 @@ public abstract class OpenWindow extends QuickHand {
     protected static void until(Callable<Boolean> condition) throws TimeoutException {
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition);
         settle();
+    }
+
+    /** What is checked before the parcel that is chosen goes out, sentence by sentence. */
+    protected List<String> checks() {
+        return lookup("#checks .label").queryAllAs(Label.class).stream()
+                .map(Label::getText)
+                .toList();
     }
 
     /** Marks something without typing it, at the frame on show; a place that is named stands. */

@@ -76,7 +76,7 @@ public final class ReportPdf {
         values.put("marks", marks);
         values.put("record", Marks.grouped(marks.record()));
         values.put("key", Marks.grouped(marks.key()));
-        values.put("issue", marks.issue() > 1 ? "issue " + marks.issue() : "");
+        values.put("issue", marks.issued());
         values.put("by", may.facts().firm());
         values.put("running", report.property());
         values.put("footed", "For the " + report.audience().toLowerCase(Locale.ROOT));

@@ -61,9 +61,11 @@ public final class FirmFolder {
     }
 
     private final Path folder;
+    private final Path outbox;
 
     public FirmFolder(Path dataFolder) {
         this.folder = dataFolder.resolve("firm");
+        this.outbox = dataFolder.resolve("outbox");
     }
 
     /**
@@ -161,6 +163,11 @@ public final class FirmFolder {
         if (parts.containsKey(name)) {
             parser.parse(new String(parts.get(name), StandardCharsets.UTF_8));
         }
+    }
+
+    /** Where the simulated outbox of clients lies. */
+    public Path outbox() {
+        return outbox;
     }
 
     /** The key that the firm signs with, made when it is first asked for. It is no part of what {@link #export} writes. */

@@ -2,6 +2,7 @@ package hitch.store;
 
 import hitch.core.finding.Finding;
 import hitch.core.footage.Adjustment;
+import hitch.core.job.Deed;
 import hitch.core.job.Edit;
 import hitch.core.job.Entry;
 import hitch.core.job.Job;
@@ -169,6 +170,11 @@ public final class JobFolder implements AutoCloseable {
     /** Makes the last undone edit again; nothing happens where there is none. */
     public synchronized JobHistory redo() throws StoreException {
         return history.takenBack() == 0 ? history : record(new Entry.Redid());
+    }
+
+    /** Keeps what happened to what was handed over; undo does not reach it. */
+    public JobHistory handed(Deed deed) throws StoreException {
+        return record(new Entry.Handed(deed));
     }
 
     private synchronized JobHistory record(Entry entry) throws StoreException {

@@ -49,6 +49,7 @@ class JobFolderTest {
                 case Entry.Did did -> job.apply(did.edit());
                 case Entry.Undid undid -> job.undo();
                 case Entry.Redid redid -> job.redo();
+                case Entry.Handed handed -> job.handed(handed.deed());
                 case Entry.Lost lost -> throw new AssertionError("nobody makes a lost change");
             }
         }

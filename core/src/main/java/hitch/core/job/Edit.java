@@ -193,6 +193,14 @@ public sealed interface Edit {
         }
     }
 
+    /** Says that what was found before a parcel goes out is fine as it is, and why; with no word it is open again. */
+    record AcceptCheck(String recipient, String check, Optional<String> why) implements Edit {
+        @Override
+        public String words() {
+            return why.isPresent() ? "accept what was found before handing over" : "open again what was accepted";
+        }
+    }
+
     /** Says what is known of the line besides what was seen: its branches, the ground, the boundary. */
     record DescribeLine(LineFacts line) implements Edit {
         @Override

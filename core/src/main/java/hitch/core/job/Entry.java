@@ -17,4 +17,7 @@ public sealed interface Entry {
      * @param words what is known of it, such as {@code made by a newer Hitch: hide-area}
      */
     record Lost(String words) implements Entry {}
+
+    /** Something happened to what is handed over; no edit, and no undo reaches it. */
+    record Handed(Deed deed) implements Entry {}
 }

@@ -45,6 +45,7 @@ import java.util.stream.Collectors;
  * @param talk captions of what was said, in the order they came in
  * @param line what is known of the line besides what was seen
  * @param story what was changed in the stories told of it
+ * @param accepted what was accepted before parcels went out
  * @param decisions what a person decided on what was proposed
  * @param nextFinding number of the next finding; numbers are never used twice
  */
@@ -64,6 +65,7 @@ public record Job(
         List<Commentary> talk,
         LineFacts line,
         StoryChanges story,
+        Acceptances accepted,
         Decisions decisions,
         int nextFinding) {
     public static final Job EMPTY = new Job(
@@ -81,6 +83,7 @@ public record Job(
             List.of(),
             LineFacts.NONE,
             StoryChanges.NONE,
+            Acceptances.NONE,
             Decisions.NONE,
             1);
 
@@ -143,6 +146,8 @@ public record Job(
                 JobBuilder.builder(this).story(story.with(e)).build();
             case Edit.LookOver e ->
                 JobBuilder.builder(this).story(story.with(e)).build();
+            case Edit.AcceptCheck e ->
+                JobBuilder.builder(this).accepted(accepted.with(e)).build();
             case Edit.Decide e ->
                 JobBuilder.builder(this).decisions(decisions.with(e.decision())).build();
             case Edit.TakeRules e -> withRules(e.rules());

@@ -24,14 +24,16 @@ public final class JobHistory {
         }
     }
 
-    public static final JobHistory EMPTY = new JobHistory(null, null);
+    public static final JobHistory EMPTY = new JobHistory(null, null, Parcels.NONE);
 
     private final Step done;
     private final Step undone;
+    private final Parcels parcels;
 
-    private JobHistory(Step done, Step undone) {
+    private JobHistory(Step done, Step undone, Parcels parcels) {
         this.done = done;
         this.undone = undone;
+        this.parcels = parcels;
     }
 
     /** The history after all {@code entries} of a journal. */
@@ -55,11 +57,20 @@ public final class JobHistory {
         return switch (entry) {
             case Entry.Did did ->
                 new JobHistory(
-                        Step.on(done, Optional.of(did.edit()), did.edit().words(), job().with(did.edit())), null);
-            case Entry.Lost lost -> new JobHistory(Step.on(done, Optional.empty(), lost.words(), job()), null);
-            case Entry.Undid undid -> done == null ? this : new JobHistory(done.below(), done.movedOn(undone));
-            case Entry.Redid redid -> undone == null ? this : new JobHistory(undone.movedOn(done), undone.below());
+                        Step.on(done, Optional.of(did.edit()), did.edit().words(), job().with(did.edit())),
+                        null,
+                        parcels);
+            case Entry.Lost lost -> new JobHistory(Step.on(done, Optional.empty(), lost.words(), job()), null, parcels);
+            case Entry.Undid undid -> done == null ? this : new JobHistory(done.below(), done.movedOn(undone), parcels);
+            case Entry.Redid redid ->
+                undone == null ? this : new JobHistory(undone.movedOn(done), undone.below(), parcels);
+            case Entry.Handed handed -> new JobHistory(done, undone, parcels.with(handed.deed()));
         };
+    }
+
+    /** Who got what. */
+    public Parcels parcels() {
+        return parcels;
     }
 
     /** How many edits stand. */

@@ -29,6 +29,7 @@ class LineExportTest extends OpenWindow {
                 window.theme(),
                 new SimpleObjectProperty<>(),
                 new SimpleObjectProperty<>(),
+                new SimpleObjectProperty<>(),
                 new SimpleObjectProperty<>());
         Sketch sketch = SectionSketch.draw(
                 survey(), SectionSketch.all(survey(), WIDTH).orElseThrow(), Optional.empty(), HEIGHT);

@@ -16,6 +16,14 @@ public record FilmShape(int width, int height, int rate, int bits) {
 
     static final double SHEET_WIDTH = 1280;
 
+    /** Of the voice, a second. */
+    static final int SOUND_BITS = 96_000;
+
+    /** About how many bytes so many seconds of it take, sound with it. */
+    public double bytes(double seconds) {
+        return seconds * (bits + SOUND_BITS) / 8;
+    }
+
     /** Pixels to a unit of the sheet. */
     double scale() {
         return height / SHEET;

@@ -22,8 +22,6 @@ public final class StoryRenderer {
     /** Seconds in which one shot gives way to the next. */
     private static final double DISSOLVE = 0.4;
 
-    private static final int SOUND_BITS = 96_000;
-
     /** A clip's file with its frames. */
     public record Source(Path file, ClipIndex index) {}
 
@@ -76,7 +74,7 @@ public final class StoryRenderer {
                 .placed()
                 .forEach(p -> marks.add(new VideoWriter.ChapterMark(p.shot().title(), p.start(), p.end())));
         VideoWriter.Shape coded =
-                new VideoWriter.Shape(shape.width(), shape.height(), shape.rate(), shape.bits(), SOUND_BITS);
+                new VideoWriter.Shape(shape.width(), shape.height(), shape.rate(), shape.bits(), FilmShape.SOUND_BITS);
         try (VideoWriter writer = new VideoWriter(out, coded, film.story().title(), marks);
                 EncodingThread encoding = new EncodingThread(writer)) {
             play(encoding, progress);

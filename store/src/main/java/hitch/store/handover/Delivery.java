@@ -53,6 +53,7 @@ public final class Delivery {
     private Color cards = Palette.SLATE;
     private Optional<String> silence = Optional.empty();
     private Terms terms = Terms.PLAIN;
+    private double seconds;
 
     /**
      * @param damage what of the record cannot be trusted, which the manifest tells; empty where all is as it was written
@@ -123,6 +124,7 @@ public final class Delivery {
         new PhotoCopies(may, footage).write(out);
         Cutting cutting = Cutting.of(
                 story, OwnVoices.over(spoken, may), s -> may.footage().around(s.frame(), s.before(), s.after()));
+        seconds = cutting.seconds();
         String name = FileNames.safe(may.title()) + "-" + may.recipient().word();
         Path video = out.resolve(name + ".mp4");
         boolean whole = !may.recipient().isPublic();
@@ -179,10 +181,16 @@ public final class Delivery {
         return silence;
     }
 
+    /** How long the film is that was made last, seconds. */
+    double seconds() {
+        return seconds;
+    }
+
     private static void refuse(Disclosure may) throws StoreException {
-        if (may.facts().internalOnly()) {
-            throw new StoreException("This job is marked for internal use only, so nothing was written. "
-                    + "Clear that mark on the Load bench if it may leave the firm.");
+        if (may.facts().internalOnly() && !may.recipient().equals(Recipient.FIRM)) {
+            throw new StoreException(
+                    "This job is marked for internal use only, so nothing was written but for the firm's "
+                            + "own file. Clear that mark on the Load bench if it may leave the firm.");
         }
         if (may.findings().isEmpty()) {
             boolean part = may.recipient().isPublic();

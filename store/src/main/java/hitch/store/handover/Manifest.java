@@ -89,6 +89,9 @@ final class Manifest {
         root.put("property", may.title());
         root.put("for", may.recipient().word());
         root.put("issue", made.terms().issue());
+        if (!made.terms().changed().isEmpty()) {
+            root.put("changed_since_issue_before", made.terms().changed());
+        }
         root.put("record_sha256", made.record());
         if (!damage.isEmpty()) {
             root.put("record_damage_accepted", damage);

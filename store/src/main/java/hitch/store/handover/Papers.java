@@ -75,7 +75,7 @@ final class Papers {
             text(AskCalendar.FILE, calendar.get());
         }
         Marks marks = new Marks(
-                Marks.of(record), terms.key().map(SigningKey::fingerprint).orElse(""), terms.issue());
+                Marks.of(record), terms.key().map(SigningKey::fingerprint).orElse(""), terms.issue(), terms.changed());
         Report report = Report.of(may, story);
         FilmTimes times = FilmTimes.of(story, cutting);
         List<String> beside = new ArrayList<>(List.of(ReportPdf.FILE, "findings.csv", "findings.json"));

@@ -5,6 +5,7 @@ import com.fasterxml.jackson.annotation.JsonTypeInfo;
 import hitch.core.counter.CounterMark;
 import hitch.core.decide.Decision;
 import hitch.core.finding.PhotoPlace;
+import hitch.core.job.Deed;
 import hitch.core.job.Edit;
 import hitch.core.job.ShotVoice;
 import hitch.core.rules.RulePart;
@@ -35,6 +36,9 @@ final class EditJson {
     @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "voice")
     private interface NamedVoice {}
 
+    @JsonTypeInfo(use = JsonTypeInfo.Id.NAME, property = "deed")
+    private interface NamedDeed {}
+
     static final JsonMapper MAPPER = JsonMapper.builder()
             .addModule(DetailsJson.module())
             .addMixIn(Edit.class, NamedEdit.class)
@@ -42,6 +46,7 @@ final class EditJson {
             .addMixIn(Decision.class, NamedDecision.class)
             .addMixIn(PhotoPlace.class, NamedPlace.class)
             .addMixIn(ShotVoice.class, NamedVoice.class)
+            .addMixIn(Deed.class, NamedDeed.class)
             .addMixIn(RulePart.class, NamedRules.class)
             .registerSubtypes(types(EditNames.edits()))
             .registerSubtypes(types(EditNames.rules()))
@@ -49,6 +54,7 @@ final class EditJson {
             .registerSubtypes(types(EditNames.decisions()))
             .registerSubtypes(types(EditNames.places()))
             .registerSubtypes(types(EditNames.voices()))
+            .registerSubtypes(types(EditNames.deeds()))
             // Only a record's own parts are written, not what it can tell about them.
             .changeDefaultVisibility(v -> v.withGetterVisibility(Visibility.NONE)
                     .withIsGetterVisibility(Visibility.NONE)
@@ -75,5 +81,18 @@ final class EditJson {
      */
     static Edit read(JsonNode edit) {
         return MAPPER.treeToValue(edit, Edit.class);
+    }
+
+    static JsonNode write(Deed deed) {
+        return MAPPER.readTree(MAPPER.writerFor(Deed.class).writeValueAsString(deed));
+    }
+
+    /** What happened; {@link Deed.Lost} where this Hitch does not know it. */
+    static Deed readDeed(JsonNode deed) {
+        try {
+            return MAPPER.treeToValue(deed, Deed.class);
+        } catch (JacksonException | IllegalArgumentException | NullPointerException e) {
+            return new Deed.Lost("something was handed over, written by a newer Hitch");
+        }
     }
 }

@@ -5,6 +5,7 @@ import hitch.core.counter.Zeroing;
 import hitch.core.decide.Decision;
 import hitch.core.finding.PhotoPlace;
 import hitch.core.job.ClipWords;
+import hitch.core.job.Deed;
 import hitch.core.job.Edit;
 import hitch.core.job.Recording;
 import hitch.core.rules.AgeRules;
@@ -49,6 +50,7 @@ final class EditNames {
         EDITS.put("change-shot", Edit.ChangeShot.class);
         EDITS.put("arrange-shots", Edit.ArrangeShots.class);
         EDITS.put("look-over", Edit.LookOver.class);
+        EDITS.put("accept-check", Edit.AcceptCheck.class);
         EDITS.put("put-run", Edit.PutRun.class);
         EDITS.put("remove-run", Edit.RemoveRun.class);
         EDITS.put("set-mark", Edit.SetMark.class);
@@ -71,6 +73,9 @@ final class EditNames {
         EDITS.put("decide", Edit.Decide.class);
         EDITS.put("remove-finding", Edit.RemoveFinding.class);
     }
+
+    private static final Map<String, Class<?>> DEEDS =
+            Map.of("made", Deed.Made.class, "sent", Deed.Sent.class, "taken-back", Deed.TakenBack.class);
 
     private static final Map<String, Class<?>> RULES = Map.ofEntries(
             Map.entry("weighing", WeighingRules.class),
@@ -114,6 +119,10 @@ final class EditNames {
 
     static Map<String, Class<?>> voices() {
         return VOICES;
+    }
+
+    static Map<String, Class<?>> deeds() {
+        return DEEDS;
     }
 
     static Map<String, Class<?>> places() {

@@ -37,6 +37,8 @@ public final class HistoryText {
     private final List<Step> undone = new ArrayList<>();
     private final Map<Integer, String> said = new HashMap<>();
 
+    private final Set<Integer> handedOver = new HashSet<>();
+
     private HistoryText() {}
 
     static List<Line> of(List<JournalLine> lines) {
@@ -44,7 +46,7 @@ public final class HistoryText {
         for (int i = 0; i < lines.size(); i++) {
             text.take(i, lines.get(i).entry());
         }
-        Set<Integer> standing = new HashSet<>();
+        Set<Integer> standing = new HashSet<>(text.handedOver);
         text.done.forEach(s -> standing.add(s.place()));
         List<Line> told = new ArrayList<>();
         for (int i = 0; i < lines.size(); i++) {
@@ -58,6 +60,10 @@ public final class HistoryText {
         switch (entry) {
             case Entry.Did did -> done(place, did.edit().words());
             case Entry.Lost lost -> done(place, lost.words());
+            case Entry.Handed handed -> {
+                said.put(place, handed.deed().words());
+                handedOver.add(place);
+            }
             case Entry.Undid undid -> {
                 Step step = done.isEmpty() ? null : done.removeLast();
                 said.put(place, step == null ? "take back, where there was nothing" : "take back: " + step.words());

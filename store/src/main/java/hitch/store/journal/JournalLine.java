@@ -36,6 +36,7 @@ record JournalLine(long number, String at, String by, Entry entry, Optional<Heig
             case Entry.Did did -> line.set("did", EditJson.write(did.edit()));
             case Entry.Undid undid -> line.put("undid", true);
             case Entry.Redid redid -> line.put("redid", true);
+            case Entry.Handed handed -> line.set("handed", EditJson.write(handed.deed()));
             case Entry.Lost lost -> throw new IllegalArgumentException("what could not be read is not written again");
         }
         return Seal.close(EditJson.MAPPER.writeValueAsString(line));
@@ -66,6 +67,9 @@ record JournalLine(long number, String at, String by, Entry entry, Optional<Heig
         }
         if (line.has("redid")) {
             return new Entry.Redid();
+        }
+        if (line.has("handed")) {
+            return new Entry.Handed(EditJson.readDeed(line.path("handed")));
         }
         try {
             return new Entry.Did(EditJson.read(PipeParts.joined(line.path("did"))));

@@ -1,5 +1,6 @@
 package hitch.store.journal;
 
+import hitch.core.job.Deed;
 import hitch.core.job.Entry;
 import hitch.store.journal.JournalLine.Heights;
 import java.util.ArrayList;
@@ -24,6 +25,7 @@ final class Stack {
         switch (entry) {
             case Entry.Did did -> done();
             case Entry.Lost lost -> done();
+            case Entry.Handed handed -> {}
             case Entry.Undid undid -> {
                 if (standing > 0) {
                     standing--;
@@ -87,10 +89,15 @@ final class Stack {
                 entries.add(lost);
                 rise--;
             } else {
-                entries.add(lost);
+                // Nothing but a handing over leaves the heights as they are.
+                entries.add(nothingNew ? handed() : lost);
             }
         }
         return entries;
+    }
+
+    private static Entry handed() {
+        return new Entry.Handed(new Deed.Lost(DAMAGED + "something was handed over"));
     }
 
     private static Entry hinted(String fragment) {
@@ -99,6 +106,9 @@ final class Stack {
         }
         if (fragment.contains("\"redid\"")) {
             return new Entry.Redid();
+        }
+        if (fragment.contains("\"handed\"")) {
+            return handed();
         }
         Matcher edit = EDIT.matcher(fragment);
         Matcher finding = FINDING.matcher(fragment);

@@ -1,0 +1,133 @@
+package hitch.desk.handover;
+
+import hitch.core.disclosure.Recipient;
+import hitch.core.parcel.ParcelState;
+import hitch.desk.Context;
+import hitch.desk.widget.Labels;
+import hitch.media.film.FilmShape;
+import java.util.HashMap;
+import java.util.List;
+import java.util.Map;
+import java.util.function.Supplier;
+import javafx.beans.property.ObjectProperty;
+import javafx.collections.ListChangeListener;
+import javafx.geometry.Pos;
+import javafx.scene.Node;
+import javafx.scene.control.Button;
+import javafx.scene.control.Label;
+import javafx.scene.control.ToggleButton;
+import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.VBox;
+
+/** A row for each recipient of the job: what is in its parcel, how long and large it is, and how it stands. */
+final class ParcelList extends VBox {
+    private final Context desk;
+    private final ObjectProperty<Recipient> recipient;
+    private final Supplier<FilmShape> shape;
+    private final VBox rows = new VBox(8);
+    private final RecipientForm form;
+    private final Map<Recipient, Row> shown = new HashMap<>();
+
+    /** What of a row changes. */
+    private record Row(Label state, Label holds, Label open) {}
+
+    ParcelList(Context desk, ObjectProperty<Recipient> recipient, Supplier<FilmShape> shape) {
+        super(12);
+        this.desk = desk;
+        this.recipient = recipient;
+        this.shape = shape;
+        setId("parcels");
+        form = new RecipientForm(desk, recipient::set);
+        form.setVisible(false);
+        form.managedProperty().bind(form.visibleProperty());
+        Button more = Labels.button(
+                "Another kind…", "", "Add another kind of recipient", () -> form.setVisible(!form.isVisible()));
+        more.setId("recipient-more");
+        more.getStyleClass().add("quiet");
+        getChildren().addAll(Labels.heading("Parcels"), rows, more, form);
+        var all = desk.work().firm().recipients();
+        all.addListener((ListChangeListener<Recipient>) c -> fill(all));
+        recipient.addListener((o, was, is) -> rows.getChildren().stream()
+                .flatMap(n -> n.lookupAll(".parcel").stream())
+                .map(ToggleButton.class::cast)
+                .forEach(b -> b.setSelected(b.getUserData().equals(is))));
+        fill(all);
+    }
+
+    private void fill(List<Recipient> all) {
+        shown.clear();
+        ToggleGroup group = new ToggleGroup();
+        rows.getChildren().setAll(all.stream().map(r -> row(r, group)).toList());
+        form.setVisible(false);
+    }
+
+    private Node row(Recipient each, ToggleGroup group) {
+        Label state = wrapped(Labels.of("", "parcel-state"));
+        Label holds = wrapped(Labels.of("", "soft"));
+        Label open = wrapped(Labels.of("", "parcel-open"));
+        for (Label label : List.of(state, holds, open)) {
+            label.managedProperty().bind(label.textProperty().isNotEmpty());
+        }
+        shown.put(each, new Row(state, holds, open));
+        ToggleButton row = new ToggleButton();
+        VBox words = new Wrapped(Labels.of(each.title(), "strong", "large"), state, holds, open);
+        row.setGraphic(words);
+        row.setUserData(each);
+        row.setAccessibleText(each.title() + ": " + each.wants());
+        row.getStyleClass().add("parcel");
+        row.setId("recipient-" + each.word());
+        row.setToggleGroup(group);
+        row.setAlignment(Pos.TOP_LEFT);
+        row.setMaxWidth(Double.MAX_VALUE);
+        row.setSelected(each.equals(recipient.get()));
+        row.setOnAction(e -> {
+            row.setSelected(true);
+            recipient.set(each);
+        });
+        if (Recipient.STANDARD.contains(each)) {
+            return row;
+        }
+        Button gone = Labels.button("Remove", "", "Remove the recipient " + each.title(), () -> {
+            recipient.set(Recipient.HOMEOWNER);
+            desk.work().firm().remove(each);
+        });
+        gone.getStyleClass().add("quiet");
+        return new VBox(4, row, gone);
+    }
+
+    private static Label wrapped(Label label) {
+        label.setWrapText(true);
+        return label;
+    }
+
+    /** Tells how each parcel stands. */
+    void show(List<ParcelState> states) {
+        for (ParcelState state : states) {
+            Row row = shown.get(state.recipient());
+            if (row != null) {
+                row.state().setText(Standing.words(state));
+                row.holds().setText(Standing.holds(state, shape.get()));
+                row.open().setText(Standing.open(state));
+            }
+        }
+    }
+
+    /** Lines that wrap at the width of their row, which a button asks nothing of. */
+    private static final class Wrapped extends VBox {
+        private static final double USUAL = 240;
+
+        Wrapped(Node... lines) {
+            super(2, lines);
+        }
+
+        @Override
+        protected double computePrefHeight(double width) {
+            return super.computePrefHeight(width > 0 ? width : getWidth() > 0 ? getWidth() : USUAL);
+        }
+
+        @Override
+        protected double computePrefWidth(double height) {
+            return USUAL;
+        }
+    }
+}
