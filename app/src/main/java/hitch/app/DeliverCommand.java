@@ -2,6 +2,7 @@ package hitch.app;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.district.District;
 import hitch.core.job.Deed;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
@@ -99,13 +100,14 @@ final class DeliverCommand implements Callable<Integer> {
                             folder.damage())
                     .filming(wish, large ? FilmShape.LARGE : FilmShape.USUAL)
                     .inColourOf(firm.profile());
+            Optional<District> district = firm.districts().of(recipient);
             Issuing issuing =
                     new Issuing(folder.folder(), survey, folder.history().parcels(), Clock.systemUTC());
             Path to = out == null ? issuing.usual(recipient) : out;
             Deed.Made made = issuing.make(
                     recipient,
-                    checked(folder, survey, wish),
-                    delivery,
+                    checked(folder, survey, wish, district),
+                    delivery.inFormOf(district),
                     firm.profile().name(),
                     by(folder),
                     Optional.of(firm.signingKey()),
@@ -122,16 +124,16 @@ final class DeliverCommand implements Callable<Integer> {
     }
 
     /** What is checked first, told as it is found. */
-    private Checks checked(JobFolder folder, Survey survey, StoryWish wish) {
+    private Checks checked(JobFolder folder, Survey survey, StoryWish wish, Optional<District> district) {
         Job job = folder.job();
-        for (Checks.Item item :
-                Checks.of(job, survey, Disclosure.of(survey, recipient), wish).items()) {
+        for (Checks.Item item : Checks.of(job, survey, Disclosure.of(survey, recipient), wish, district)
+                .items()) {
             if (accepted != null && item.check().weight() == Check.Weight.REASON && item.holds()) {
                 job = job.with(
                         new Edit.AcceptCheck(recipient.word(), item.check().key(), Optional.of(accepted)));
             }
         }
-        Checks checks = Checks.of(job, survey, Disclosure.of(survey, recipient), wish);
+        Checks checks = Checks.of(job, survey, Disclosure.of(survey, recipient), wish, district);
         PrintWriter err = spec.commandLine().getErr();
         checks.items()
                 .forEach(i -> err.println((i.holds() ? "Holds it back: " : "Goes out so: ")

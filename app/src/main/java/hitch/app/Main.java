@@ -28,6 +28,7 @@ import picocli.CommandLine.Spec;
         subcommands = {
             DemoCommand.class,
             DeliverCommand.class,
+            DistrictCommand.class,
             ClipCommand.class,
             ProbeCommand.class,
             StillCommand.class,

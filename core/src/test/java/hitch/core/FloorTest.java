@@ -35,6 +35,7 @@ class FloorTest {
             "story",
             "sketch",
             "exchange",
+            "district",
             "parcel");
 
     @ArchTest

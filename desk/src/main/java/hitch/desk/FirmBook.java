@@ -1,6 +1,8 @@
 package hitch.desk;
 
 import hitch.core.disclosure.Recipient;
+import hitch.core.district.District;
+import hitch.core.district.DistrictForm;
 import hitch.core.rules.HouseRules;
 import hitch.core.story.StoryWish;
 import hitch.core.story.words.PhraseBook;
@@ -10,7 +12,9 @@ import hitch.store.FirmVoices;
 import hitch.store.StoreException;
 import hitch.store.seal.SigningKey;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.SortedSet;
 import java.util.TreeSet;
@@ -32,6 +36,7 @@ public final class FirmBook {
     private final ReadOnlyObjectWrapper<PhraseBook> phrases = new ReadOnlyObjectWrapper<>(PhraseBook.EMPTY);
     private final ReadOnlyObjectWrapper<FirmVoices> voices = new ReadOnlyObjectWrapper<>(FirmVoices.SHIPPED);
     private final ReadOnlyObjectWrapper<SortedSet<String>> spellings = new ReadOnlyObjectWrapper<>(new TreeSet<>());
+    private final ReadOnlyObjectWrapper<Map<Recipient, District>> districts = new ReadOnlyObjectWrapper<>(Map.of());
     private final ReadOnlyLongWrapper picturesKept = new ReadOnlyLongWrapper();
     private final ObservableList<Recipient> recipients = FXCollections.observableArrayList(Recipient.STANDARD);
 
@@ -40,6 +45,7 @@ public final class FirmBook {
         this.work = work;
         read(folder::rules, rules::set);
         read(folder::recipients, recipients::setAll);
+        read(this::readDistricts, districts::set);
         read(folder::profile, profile::set);
         read(folder::phrases, phrases::set);
         read(folder::voices, voices::set);
@@ -59,6 +65,52 @@ public final class FirmBook {
     /** The key that the firm signs with; read from the disk, or made. */
     public SigningKey signingKey() throws StoreException {
         return folder.signingKey();
+    }
+
+    /** The districts' own forms, by recipient. */
+    public ReadOnlyObjectProperty<Map<Recipient, District>> districtsProperty() {
+        return districts.getReadOnlyProperty();
+    }
+
+    private Map<Recipient, District> readDistricts() throws StoreException {
+        Map<Recipient, District> all = new HashMap<>();
+        for (Recipient each : folder.recipients()) {
+            folder.districts().of(each).ifPresent(d -> all.put(each, d));
+        }
+        return Map.copyOf(all);
+    }
+
+    /** Keeps a district's form. */
+    public void keep(Recipient whom, DistrictForm form) {
+        work.inBackground(
+                () -> {
+                    folder.districts().keep(whom, form);
+                    return readDistricts();
+                },
+                districts::set);
+    }
+
+    /** Takes a district's codes in. */
+    public void takeCodes(Recipient whom, Path csv) {
+        work.inBackground(
+                () -> {
+                    if (folder.districts().of(whom).isEmpty()) {
+                        folder.districts().keep(whom, DistrictForm.PLAIN);
+                    }
+                    folder.districts().takeCodes(whom, csv);
+                    return readDistricts();
+                },
+                districts::set);
+    }
+
+    /** Drops a district's form and its codes. */
+    public void dropDistrict(Recipient whom) {
+        work.inBackground(
+                () -> {
+                    folder.districts().drop(whom);
+                    return readDistricts();
+                },
+                districts::set);
     }
 
     /** Where the simulated outbox of clients lies on this machine. */

@@ -36,7 +36,7 @@ class DamagedJobTest extends OpenWindow {
         assertThat(lookup("#damage").queryLabeled().getText()).contains("The record of this job is damaged");
         CheckBox accepted = lookup("#accept-damage").query();
         interact(accepted::fire);
-        assertThat(go.isDisabled()).isFalse();
+        until(() -> !go.isDisabled());
         interact(accepted::fire);
         assertThat(go.isDisabled()).isTrue();
         press(KeyCode.CONTROL, KeyCode.H).release(KeyCode.H, KeyCode.CONTROL);

@@ -8,6 +8,7 @@ import java.nio.file.StandardCopyOption;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.function.Predicate;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipInputStream;
 import java.util.zip.ZipOutputStream;
@@ -37,11 +38,11 @@ final class FirmFile {
     }
 
     /** What a file holds, by name; all of it is read before anything is kept. */
-    static Map<String, byte[]> read(Path file, List<String> names) throws StoreException {
+    static Map<String, byte[]> read(Path file, Predicate<String> isPart) throws StoreException {
         Map<String, byte[]> parts = new LinkedHashMap<>();
         try (ZipInputStream zip = new ZipInputStream(Files.newInputStream(file), StandardCharsets.UTF_8)) {
             for (ZipEntry entry = zip.getNextEntry(); entry != null; entry = zip.getNextEntry()) {
-                if (!names.contains(entry.getName())) {
+                if (!isPart.test(entry.getName())) {
                     throw new StoreException("Nothing was taken: " + file.getFileName() + " holds \"" + entry.getName()
                             + "\", which is no part of a firm.");
                 }

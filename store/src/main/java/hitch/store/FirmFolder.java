@@ -12,6 +12,7 @@ import java.nio.charset.StandardCharsets;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -138,14 +139,20 @@ public final class FirmFolder {
      * @throws StoreException where there is one already, or it cannot be written
      */
     public void export(Path file) throws StoreException {
-        FirmFile.write(folder, ALL, file);
+        try {
+            List<String> all = new ArrayList<>(ALL);
+            all.addAll(districts().files());
+            FirmFile.write(folder, all, file);
+        } catch (IOException e) {
+            throw new StoreException("The firm's folder cannot be read: " + e.getMessage(), e);
+        }
     }
 
     /**
      * Takes another machine's firm in place of this one's. It is read whole first; where any part of it cannot be understood nothing is taken.
      */
     public void take(Path file) throws StoreException {
-        Map<String, byte[]> parts = FirmFile.read(file, ALL);
+        Map<String, byte[]> parts = FirmFile.read(file, n -> ALL.contains(n) || FirmDistricts.isOne(n));
         try {
             parse(parts, RULES, RulesText::parse);
             parse(parts, PRICES, PricesCsv::parse);
@@ -153,6 +160,9 @@ public final class FirmFolder {
             parse(parts, PROFILE, FirmProfile::parse);
             parse(parts, PHRASES, PhraseBook::own);
             parse(parts, VOICES, FirmVoices::parse);
+            parts.keySet().stream()
+                    .filter(n -> FirmDistricts.isOne(n) && n.endsWith(".txt"))
+                    .forEach(n -> parse(parts, n, DistrictText::parse));
         } catch (IllegalArgumentException e) {
             throw new StoreException("Nothing was taken: " + e.getMessage(), e);
         }
@@ -163,6 +173,11 @@ public final class FirmFolder {
         if (parts.containsKey(name)) {
             parser.parse(new String(parts.get(name), StandardCharsets.UTF_8));
         }
+    }
+
+    /** The forms of districts. */
+    public FirmDistricts districts() {
+        return new FirmDistricts(folder);
     }
 
     /** Where the simulated outbox of clients lies. */

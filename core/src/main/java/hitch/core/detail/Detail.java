@@ -86,6 +86,10 @@ public final class Detail<T> {
 
     // What is known of a whole job.
     public static final Detail<String> JOB_NUMBER = job("job_number", "Job number", Form.text("2026-114"), Reach.PIPE);
+    public static final Detail<String> UPPER_STRUCTURE =
+            job("upper_structure", "Public structure above", Form.text("A-114"), Reach.PIPE);
+    public static final Detail<String> LOWER_STRUCTURE =
+            job("lower_structure", "Public structure below", Form.text("A-115"), Reach.PIPE);
     public static final Detail<String> PURPOSE = job("purpose", "Purpose", Form.text("before a purchase"), Reach.HOUSE);
     public static final Detail<String> CALLED =
             job("called", "Why they called", Form.text("the tub drains slowly"), Reach.HOUSE);

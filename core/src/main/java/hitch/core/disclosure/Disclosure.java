@@ -2,6 +2,7 @@ package hitch.core.disclosure;
 
 import hitch.core.counter.Heading;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Adjustment;
 import hitch.core.footage.Clip;
@@ -11,6 +12,7 @@ import hitch.core.job.PropertyFacts;
 import hitch.core.judge.Judge;
 import hitch.core.judge.Judgement;
 import hitch.core.judge.ask.Ask;
+import hitch.core.line.ReadFrom;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
@@ -249,6 +251,25 @@ public final class Disclosure {
                 : survey.spans().stream()
                         .flatMap(s -> part.get().of(s.extent()).map(s::over).stream())
                         .toList();
+    }
+
+    /** The station that distances are read from which begin at a place of the line; empty where that is not known. */
+    public Optional<Station> zero(ReadFrom from) {
+        return switch (from) {
+            case OPENING -> Optional.of(Station.DATUM);
+            case WALL -> survey.line().wall();
+            case BOUNDARY ->
+                part.map(PublicPart::boundary)
+                        .orElseGet(() -> survey.line().whose().boundary());
+            case MAIN ->
+                survey.findings().stream()
+                        .filter(f -> f.finding().kind() == FindingKind.MAIN_CONNECTION
+                                && f.branch().equals(Branch.LINE)
+                                && !f.finding().certainty().isGuess())
+                        .flatMap(f -> f.extent().stream())
+                        .map(Extent::from)
+                        .findFirst();
+        };
     }
 
     /** Total length of standing water; nothing for who may not see the whole line. */

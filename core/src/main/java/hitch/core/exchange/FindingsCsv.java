@@ -89,7 +89,7 @@ public final class FindingsCsv {
     }
 
     /** A cell that no spreadsheet takes for a formula: a leading sign of one gets an apostrophe before it. */
-    static Object defused(Object cell) {
+    public static Object defused(Object cell) {
         boolean formula =
                 cell instanceof String s && s.matches("(?s)[=+\\-@\\t\\r\\n].*") && !s.matches("-?\\d+(\\.\\d+)?");
         return formula ? "'" + cell : cell;

@@ -1,6 +1,8 @@
 package hitch.core.parcel;
 
 import hitch.core.disclosure.Disclosure;
+import hitch.core.district.District;
+import hitch.core.district.DistrictCheck;
 import hitch.core.footage.Clip;
 import hitch.core.job.Job;
 import hitch.core.story.LastLook;
@@ -39,15 +41,32 @@ public record Checks(List<Item> items) {
         items = List.copyOf(items);
     }
 
-    /** Every check for one recipient of a job, of a film as it is wished. */
-    public static Checks of(Job job, Survey survey, Disclosure may, StoryWish wish) {
+    /**
+     * Every check for one recipient of a job, of a film as it is wished.
+     *
+     * @param district its own form, where it has one
+     */
+    public static Checks of(Job job, Survey survey, Disclosure may, StoryWish wish, Optional<District> district) {
         List<Check> all = new ArrayList<>(RecordChecks.of(job, survey, may));
         all.addAll(told(may, wish));
         all.addAll(PrivacyChecks.of(survey, may));
+        district.ifPresent(d -> all.addAll(inItsForm(may, d)));
         return new Checks(Stream.of(Check.Weight.values())
                 .flatMap(w -> all.stream().filter(c -> c.weight() == w))
                 .map(c -> new Item(c, job.accepted().why(may.recipient().word(), c.key())))
                 .toList());
+    }
+
+    /** Of the table in a district's own form. */
+    private static List<Check> inItsForm(Disclosure may, District district) {
+        return DistrictCheck.of(may, district.form(), district.codes()).stream()
+                .map(words -> new Check(
+                        "form " + Marks.of(words).substring(0, 8),
+                        Check.Weight.REASON,
+                        words,
+                        "See its form",
+                        Check.Where.HERE))
+                .toList();
     }
 
     /** Of the film. */

@@ -2,6 +2,7 @@ package hitch.core.parcel;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.district.District;
 import hitch.core.job.Job;
 import hitch.core.job.Parcels;
 import hitch.core.story.Cutting;
@@ -45,7 +46,11 @@ public record ParcelState(
         changed = List.copyOf(changed);
     }
 
-    public static ParcelState of(Job job, Survey survey, Parcels parcels, Recipient recipient, StoryWish wish) {
+    /**
+     * @param district the recipient's own form, where it has one
+     */
+    public static ParcelState of(
+            Job job, Survey survey, Parcels parcels, Recipient recipient, StoryWish wish, Optional<District> district) {
         Disclosure may = Disclosure.of(survey, recipient);
         Optional<Parcels.Issue> newest = parcels.newest(recipient.word());
         Story story = ScriptWriter.write(may, wish);
@@ -59,7 +64,7 @@ public record ParcelState(
                 FootageGiven.to(recipient),
                 newest,
                 newest.map(i -> Told.changed(i.made().told(), Told.of(may))).orElse(List.of()),
-                Checks.of(job, survey, may, wish));
+                Checks.of(job, survey, may, wish, district));
     }
 
     public Stand stand() {

@@ -8,7 +8,7 @@ import hitch.media.film.FilmShape;
 import javafx.beans.property.ObjectProperty;
 import javafx.geometry.Pos;
 import javafx.scene.control.CheckBox;
-import javafx.scene.layout.HBox;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
 
 /** How long and how large the film is to be. */
@@ -20,8 +20,12 @@ final class FilmChoice extends VBox {
         super(2);
         this.length = length;
         large.setId("film-large");
-        HBox row = new HBox(8, new LengthChoice("film", length), large);
+        LengthChoice choice = new LengthChoice("film", length);
+        choice.setMinWidth(USE_PREF_SIZE);
+        large.setMinWidth(USE_PREF_SIZE);
+        FlowPane row = new FlowPane(12, 8, choice, large);
         row.setAlignment(Pos.CENTER_LEFT);
+        row.setPrefWrapLength(0);
         getChildren().addAll(Labels.of("The film", "field-label"), row);
     }
 

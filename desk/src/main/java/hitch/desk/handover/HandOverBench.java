@@ -2,6 +2,7 @@ package hitch.desk.handover;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.district.District;
 import hitch.core.parcel.FootageGiven;
 import hitch.core.parcel.ParcelState;
 import hitch.core.story.Length;
@@ -11,7 +12,10 @@ import hitch.desk.Context;
 import hitch.desk.Snapshot;
 import hitch.desk.widget.Labels;
 import java.util.List;
+import java.util.Map;
+import java.util.Optional;
 import javafx.beans.property.ObjectProperty;
+import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
@@ -28,6 +32,7 @@ public final class HandOverBench implements Bench {
     private final ChecksPane checks;
     private final AskedPane asked;
     private final LookPane look;
+    private final DistrictPane district;
     private final MakePane make;
     private final IssuesPane issues;
     private final HBox root;
@@ -42,21 +47,32 @@ public final class HandOverBench implements Bench {
         this.checks = new ChecksPane(desk);
         this.make = new MakePane(desk, length);
         this.issues = new IssuesPane(desk);
-        this.list = new ParcelList(desk, recipient, make::shape);
-        VBox page = new VBox(18, about, checks, asked, look, make, issues);
+        RecipientForm form = new RecipientForm(desk, recipient::set);
+        form.setVisible(false);
+        form.managedProperty().bind(form.visibleProperty());
+        this.district = new DistrictPane(desk);
+        VBox page = new VBox(18, form, about, checks, asked, look, district, make, issues);
         page.getStyleClass().add("page");
         page.setMaxWidth(900);
-        ScrollPane left = scroll(list);
-        left.getStyleClass().add("parcels-side");
-        list.getStyleClass().add("parcels");
         ScrollPane right = scroll(page);
         right.setId("hand-over-page");
+        this.list = new ParcelList(desk, recipient, make::shape, () -> {
+            form.setVisible(!form.isVisible());
+            right.setVvalue(0);
+        });
+        list.getStyleClass().add("parcels");
+        ScrollPane left = scroll(list);
+        left.getStyleClass().add("parcels-side");
         HBox.setHgrow(right, Priority.ALWAYS);
         root = new HBox(left, right);
         recipient.addListener((o, was, is) -> update());
         length.addListener((o, was, is) -> update());
-        desk.work().firm().recipients().addListener((javafx.collections.ListChangeListener<Recipient>) c -> update());
+        desk.work().firm().recipients().addListener((ListChangeListener<Recipient>) c -> {
+            form.setVisible(false);
+            update();
+        });
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
+        desk.work().firm().districtsProperty().addListener((o, was, is) -> update());
         root.sceneProperty().addListener((o, was, is) -> update());
         update();
     }
@@ -80,6 +96,7 @@ public final class HandOverBench implements Bench {
         StoryWish wish = make.wish();
         look.show(may, wish);
         issues.show(chosen);
+        district.show(may);
         about(may);
         reckon(now, wish);
     }
@@ -92,12 +109,18 @@ public final class HandOverBench implements Bench {
         }
         reckoning = true;
         again = false;
+        Map<Recipient, District> forms = desk.work().firm().districtsProperty().get();
         List<Recipient> all = List.copyOf(desk.work().firm().recipients());
         desk.work()
                 .inBackground(
                         () -> all.stream()
                                 .map(r -> ParcelState.of(
-                                        now.job(), now.survey(), now.history().parcels(), r, wish))
+                                        now.job(),
+                                        now.survey(),
+                                        now.history().parcels(),
+                                        r,
+                                        wish,
+                                        Optional.ofNullable(forms.get(r))))
                                 .toList(),
                         states -> {
                             reckoning = false;

@@ -33,6 +33,7 @@ import javafx.scene.control.ProgressBar;
 import javafx.scene.control.TextField;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 import javafx.stage.DirectoryChooser;
 
@@ -78,7 +79,6 @@ final class MakePane extends VBox {
     private Node target() {
         folder.setId("out-folder");
         folder.setAccessibleText("Folder to write into");
-        HBox.setHgrow(folder, Priority.ALWAYS);
         Button choose = Labels.button("Choose", "", "Choose the folder", () -> {
             DirectoryChooser chooser = new DirectoryChooser();
             chooser.setTitle("Write the parcel into");
@@ -87,7 +87,12 @@ final class MakePane extends VBox {
                 folder.setText(chosen.toString());
             }
         });
-        return new VBox(2, Labels.of("Into the folder", "field-label"), new HBox(8, folder, choose));
+        choose.getStyleClass().add("quiet-act");
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox top = new HBox(8, Labels.of("Into the folder", "field-label"), gap, choose);
+        top.setAlignment(Pos.BOTTOM_LEFT);
+        return new VBox(4, top, folder);
     }
 
     private Node action() {
@@ -148,7 +153,9 @@ final class MakePane extends VBox {
                         Clock.systemUTC(),
                         desk.work().folder().damage())
                 .filming(wish(), shape())
-                .inColourOf(desk.work().firm().profileProperty().get());
+                .inColourOf(desk.work().firm().profileProperty().get())
+                .inFormOf(Optional.ofNullable(
+                        desk.work().firm().districtsProperty().get().get(whom)));
         Notices say = desk.work().notices();
         String firm = desk.work().firm().profileProperty().get().name();
         String who = desk.work().who();

@@ -25,26 +25,24 @@ final class ParcelList extends VBox {
     private final ObjectProperty<Recipient> recipient;
     private final Supplier<FilmShape> shape;
     private final VBox rows = new VBox(8);
-    private final RecipientForm form;
     private final Map<Recipient, Row> shown = new HashMap<>();
 
     /** What of a row changes. */
     private record Row(Label state, Label holds, Label open) {}
 
-    ParcelList(Context desk, ObjectProperty<Recipient> recipient, Supplier<FilmShape> shape) {
+    /**
+     * @param another what to do when another kind of recipient is wanted
+     */
+    ParcelList(Context desk, ObjectProperty<Recipient> recipient, Supplier<FilmShape> shape, Runnable another) {
         super(12);
         this.desk = desk;
         this.recipient = recipient;
         this.shape = shape;
         setId("parcels");
-        form = new RecipientForm(desk, recipient::set);
-        form.setVisible(false);
-        form.managedProperty().bind(form.visibleProperty());
-        Button more = Labels.button(
-                "Another kind…", "", "Add another kind of recipient", () -> form.setVisible(!form.isVisible()));
+        Button more = Labels.button("Another kind…", "", "Add another kind of recipient", another);
         more.setId("recipient-more");
         more.getStyleClass().add("quiet");
-        getChildren().addAll(Labels.heading("Parcels"), rows, more, form);
+        getChildren().addAll(Labels.heading("Parcels"), rows, more);
         var all = desk.work().firm().recipients();
         all.addListener((ListChangeListener<Recipient>) c -> fill(all));
         recipient.addListener((o, was, is) -> rows.getChildren().stream()
@@ -58,7 +56,6 @@ final class ParcelList extends VBox {
         shown.clear();
         ToggleGroup group = new ToggleGroup();
         rows.getChildren().setAll(all.stream().map(r -> row(r, group)).toList());
-        form.setVisible(false);
     }
 
     private Node row(Recipient each, ToggleGroup group) {

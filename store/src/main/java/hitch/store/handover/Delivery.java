@@ -2,6 +2,7 @@ package hitch.store.handover;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.district.District;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
@@ -54,6 +55,7 @@ public final class Delivery {
     private Optional<String> silence = Optional.empty();
     private Terms terms = Terms.PLAIN;
     private double seconds;
+    private Optional<District> district = Optional.empty();
 
     /**
      * @param damage what of the record cannot be trusted, which the manifest tells; empty where all is as it was written
@@ -76,6 +78,12 @@ public final class Delivery {
     /** The same with cards in the firm's colour. */
     public Delivery inColourOf(FirmProfile firm) {
         this.cards = Color.decode(firm.cards());
+        return this;
+    }
+
+    /** The same with a district's own form beside it. */
+    public Delivery inFormOf(Optional<District> its) {
+        this.district = its;
         return this;
     }
 
@@ -141,7 +149,8 @@ public final class Delivery {
                 shape,
                 video,
                 progress.part(0.31, 0.9));
-        List<Map<String, Object>> cut = new ParcelFootage(may, footage).write(out, progress.part(0.9, 0.98));
+        List<Map<String, Object>> cut =
+                new ParcelFootage(may, footage, clipSeconds()).write(out, progress.part(0.9, 0.98));
         String record = new Papers(may, out, name)
                 .write(
                         story,
@@ -151,9 +160,17 @@ public final class Delivery {
                         clock,
                         shape.rate(),
                         terms);
+        if (district.isPresent()) {
+            DistrictFiles.write(may, district.get(), out);
+        }
         progress.at(0.99, "writing the manifest");
         seal(out, may, new Manifest.Made(story, cutting, sources, stills.shown(), cut, silence, record, terms));
         return video;
+    }
+
+    /** No clip is longer than the district takes. */
+    private double clipSeconds() {
+        return district.map(d -> d.form().clipSeconds()).filter(s -> s > 0).orElse(Double.MAX_VALUE);
     }
 
     private void seal(Path out, Disclosure may, Manifest.Made made) throws IOException, MediaException {

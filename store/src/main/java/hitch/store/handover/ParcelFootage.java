@@ -10,6 +10,7 @@ import hitch.media.Progress;
 import hitch.store.Footage;
 import hitch.store.StoreException;
 import java.io.IOException;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -27,10 +28,15 @@ final class ParcelFootage {
 
     private final Disclosure may;
     private final Footage footage;
+    private final double longest;
 
-    ParcelFootage(Disclosure may, Footage footage) {
+    /**
+     * @param longest no clip is longer, seconds, but for the way to its next keyframe
+     */
+    ParcelFootage(Disclosure may, Footage footage, double longest) {
         this.may = may;
         this.footage = footage;
+        this.longest = longest;
     }
 
     /** Writes it; gives which frames of which source each file shows. */
@@ -38,7 +44,7 @@ final class ParcelFootage {
         return switch (FootageGiven.to(may.recipient())) {
             case NONE -> List.of();
             case FINDINGS -> findings(out.resolve("footage"), progress);
-            case CONTINUOUS -> new UnbrokenFootage(may, footage).write(out.resolve("footage"), progress);
+            case CONTINUOUS -> new UnbrokenFootage(may, footage, longest).write(out.resolve("footage"), progress);
         };
     }
 
@@ -56,8 +62,8 @@ final class ParcelFootage {
             Path clip = cut.write(
                     found,
                     EvidenceCut.Form.UNTOUCHED,
-                    BEFORE,
-                    AFTER,
+                    Math.min(BEFORE, longest / 2),
+                    Math.min(AFTER, longest / 2),
                     folder,
                     progress.part((double) i / shown.size(), (i + 1.0) / shown.size()));
             rows.add(row(found, clip));
@@ -71,7 +77,7 @@ final class ParcelFootage {
 
     private Map<String, Object> row(LocatedFinding found, Path clip) throws IOException {
         String record = clip.getFileName().toString().replaceAll("\\.[^.]+$", ".json");
-        JsonNode told = JsonMapper.shared().readTree(java.nio.file.Files.readString(clip.resolveSibling(record)));
+        JsonNode told = JsonMapper.shared().readTree(Files.readString(clip.resolveSibling(record)));
         Map<String, Object> row = new LinkedHashMap<>();
         row.put("file", "footage/" + clip.getFileName());
         row.put("finding", found.finding().id().value());

@@ -5,6 +5,7 @@ import hitch.core.exchange.FootageCsv;
 import hitch.core.footage.Clip;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
+import hitch.core.measure.Station;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
@@ -36,10 +37,6 @@ final class UnbrokenFootage {
     private final double partSeconds;
     private final List<Map<String, Object>> rows = new ArrayList<>();
     private final List<FootageCsv.Row> table = new ArrayList<>();
-
-    UnbrokenFootage(Disclosure may, Footage footage) {
-        this(may, footage, Double.MAX_VALUE);
-    }
 
     /**
      * @param partSeconds no file is longer, but for the way to its next keyframe
@@ -158,7 +155,7 @@ final class UnbrokenFootage {
 
     private void row(Clip clip, String name, String source, double from, double at) {
         long pts = clip.firstPts() + clip.base().ticks(from + at);
-        Optional<hitch.core.measure.Station> station = may.stationAt(new FrameRef(clip.id(), pts));
+        Optional<Station> station = may.stationAt(new FrameRef(clip.id(), pts));
         table.add(new FootageCsv.Row(name, at, station, source, from + at, pts));
     }
 }
