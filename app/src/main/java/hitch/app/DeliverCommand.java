@@ -16,6 +16,7 @@ import hitch.store.FirmFolder;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.handover.Delivery;
+import hitch.store.handover.FilmFit;
 import hitch.store.handover.Issuing;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -63,6 +64,12 @@ final class DeliverCommand implements Callable<Integer> {
     private boolean large;
 
     @Option(
+            names = "--fit",
+            paramLabel = "MB",
+            description = "The whole parcel keeps within so many megabytes; what fits is measured and told first.")
+    private Double fit;
+
+    @Option(
             names = "--accept",
             paramLabel = "WHY",
             description = "A word why what asks for a reason is fine; the manifest tells it.")
@@ -92,13 +99,20 @@ final class DeliverCommand implements Callable<Integer> {
                     wish,
                     spec.commandLine().getErr());
             FirmFolder firm = Jobs.firm();
+            FilmShape shape = large ? FilmShape.LARGE : FilmShape.USUAL;
+            if (fit != null) {
+                FilmFit.Fit found = new FilmFit(survey, new Footage(folder.folder()))
+                        .within(recipient, wish, shape, Math.round(fit * 1e6), terminal);
+                spec.commandLine().getErr().println(found.words());
+                shape = found.film().shape();
+            }
             Delivery delivery = new Delivery(
                             survey,
                             new Footage(folder.folder()),
                             firm.voices().narrator(Voice.narrator(), folder.speech(), recipient),
                             Clock.systemUTC(),
                             folder.damage())
-                    .filming(wish, large ? FilmShape.LARGE : FilmShape.USUAL)
+                    .filming(wish, shape)
                     .inColourOf(firm.profile());
             Optional<District> district = firm.districts().of(recipient);
             Issuing issuing =

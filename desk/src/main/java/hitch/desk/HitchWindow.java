@@ -3,6 +3,7 @@ package hitch.desk;
 import hitch.core.job.Edit;
 import hitch.core.job.PropertyFacts;
 import hitch.core.rules.HouseRules;
+import hitch.desk.handover.Seals;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.sim.DemoJob;
@@ -11,6 +12,7 @@ import hitch.store.FirmProfile;
 import hitch.store.JobFolder;
 import hitch.store.RecentJobs;
 import hitch.store.StoreException;
+import hitch.store.seal.Verified;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -18,6 +20,7 @@ import java.time.LocalDateTime;
 import java.time.format.DateTimeFormatter;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import java.util.function.Consumer;
 import javafx.application.Platform;
 import javafx.scene.Scene;
 import javafx.stage.DirectoryChooser;
@@ -166,6 +169,22 @@ public final class HitchWindow implements StartScreen.Choices {
     }
 
     @Override
+    public void chooseParcel() {
+        DirectoryChooser chooser = new DirectoryChooser();
+        chooser.setTitle("Check a folder that was handed over");
+        File chosen = chooser.showDialog(stage);
+        if (chosen != null) {
+            verify(chosen.toPath());
+        }
+    }
+
+    @Override
+    public void verify(Path folder) {
+        notices.say("Checking " + folder.getFileName() + "…");
+        aside("The parcel could not be checked.", () -> Seals.words(Verified.of(folder, Progress.NONE)), notices::say);
+    }
+
+    @Override
     public void demo() {
         notices.say("Setting up a fresh copy of the demo job…");
         later(() -> JobFolder.open(freshDemo(DemoJob.FIRST, data)), this::enter);
@@ -183,21 +202,30 @@ public final class HitchWindow implements StartScreen.Choices {
         return folder;
     }
 
-    private interface Opening {
-        JobFolder open() throws StoreException, MediaException;
+    private void later(Aside<JobFolder> opening, Consumer<JobFolder> then) {
+        aside("The job could not be opened. Nothing in it was changed.", opening, then);
     }
 
-    private void later(Opening opening, java.util.function.Consumer<JobFolder> then) {
+    private interface Aside<T> {
+        T done() throws StoreException, MediaException;
+    }
+
+    /**
+     * Does something off the interface thread and hands what came of it back on it.
+     *
+     * @param trouble what to say where it cannot be done and nobody knows why
+     */
+    private <T> void aside(String trouble, Aside<T> work, Consumer<T> then) {
         CompletableFuture.runAsync(() -> {
             try {
-                JobFolder folder = opening.open();
-                Platform.runLater(() -> then.accept(folder));
+                T result = work.done();
+                Platform.runLater(() -> then.accept(result));
             } catch (StoreException | MediaException e) {
-                LOG.warn("a job could not be opened", e);
+                LOG.warn(trouble, e);
                 notices.say(e.getMessage());
             } catch (RuntimeException e) {
-                LOG.error("a job could not be opened", e);
-                notices.say("The job could not be opened. Nothing in it was changed. The log tells more.");
+                LOG.error(trouble, e);
+                notices.say(trouble + " The log tells more.");
             }
         });
     }

@@ -2,6 +2,7 @@ package hitch.desk;
 
 import hitch.desk.widget.Labels;
 import hitch.store.JobFolder;
+import hitch.store.seal.Verified;
 import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Pos;
@@ -22,6 +23,11 @@ final class StartScreen extends BorderPane {
         void chooseJob();
 
         void demo();
+
+        /** Holds what was handed over against its manifest. */
+        void verify(Path folder);
+
+        void chooseParcel();
     }
 
     StartScreen(List<Path> recent, Choices choices, Notices notices) {
@@ -32,7 +38,10 @@ final class StartScreen extends BorderPane {
         Button demo = Labels.button("Demo", "", "Open a fresh copy of the demo job", choices::demo);
         demo.setId("demo");
         make.getStyleClass().add("main-action");
-        HBox actions = new HBox(8, make, open, demo);
+        Button check = Labels.button(
+                "Check a parcel", "", "Hold a folder that was handed over against its manifest", choices::chooseParcel);
+        check.setId("check-parcel");
+        HBox actions = new HBox(8, make, open, demo, check);
         VBox jobs = new VBox(4, Labels.heading("Recent jobs"));
         if (recent.isEmpty()) {
             jobs.getChildren().add(Labels.of("None yet. The demo shows a whole job from clips to video.", "soft"));
@@ -62,8 +71,16 @@ final class StartScreen extends BorderPane {
         });
         setOnDragDropped(e -> e.getDragboard().getFiles().stream()
                 .map(f -> f.isDirectory() ? f.toPath() : f.toPath().getParent())
-                .filter(p -> p.resolve(JobFolder.JOURNAL).toFile().exists())
                 .findFirst()
-                .ifPresent(choices::open));
+                .ifPresent(folder -> dropped(folder, choices)));
+    }
+
+    /** A job is opened; what was handed over is held against its manifest. */
+    private static void dropped(Path folder, Choices choices) {
+        if (folder.resolve(JobFolder.JOURNAL).toFile().exists()) {
+            choices.open(folder);
+        } else if (folder.resolve(Verified.MANIFEST).toFile().exists()) {
+            choices.verify(folder);
+        }
     }
 }

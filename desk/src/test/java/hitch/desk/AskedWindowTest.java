@@ -28,7 +28,7 @@ class AskedWindowTest extends OpenWindow {
         interact(() ->
                 job().work().apply(new Edit.AnswerWriting(List.of(new BurnedIn(clip, stamp, Optional.of(false))))));
         until(() -> !survey().writing().isEmpty());
-        clickOn("#bench-hand-over");
+        handOver();
         assertThat(isAsked()).as("a homeowner knows who lives there").isFalse();
         clickOn("#recipient-district");
         until(this::isAsked);
@@ -45,7 +45,7 @@ class AskedWindowTest extends OpenWindow {
         interact(() -> job().work()
                 .apply(new Edit.ChangeShot(
                         "homeowner", key, ShotChange.NONE.saying("As Mrs Ferris told us, it backs up.", ""))));
-        clickOn("#bench-hand-over");
+        handOver();
         until(() -> lookup("#last-look .look-fine").tryQuery().isPresent());
         assertThat(lookup(".strong").queryAllAs(javafx.scene.control.Label.class))
                 .anyMatch(l -> l.getText().startsWith("\u201cFerris\u201d is said in "));
@@ -60,7 +60,7 @@ class AskedWindowTest extends OpenWindow {
     void aWordThatMayBeANameIsLeftOutAtAPress() throws TimeoutException {
         marked("boundary at 10 ft");
         marked("roots heavy at 20 ft by Ferris's shed");
-        clickOn("#bench-hand-over");
+        handOver();
         clickOn("#recipient-district");
         until(this::isAsked);
         clickOn("#leave-out-name");

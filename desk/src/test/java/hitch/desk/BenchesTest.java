@@ -108,7 +108,7 @@ class BenchesTest extends OpenWindow {
     @Test
     void aDistrictWithoutAPartIsToldSo() throws TimeoutException {
         marked("roots at 12 ft");
-        clickOn("#bench-hand-over");
+        handOver();
         clickOn("#recipient-district");
         until(() ->
                 checks().contains("There is nothing for the district yet: no finding lies in its part of the line."));

@@ -30,7 +30,7 @@ class DamagedJobTest extends OpenWindow {
         assertThat(notice()).contains("Change 6 cannot be read (set rules)").contains("every other change is here");
         assertThat(survey().clips()).hasSize(1);
         marked("roots top heavy");
-        clickOn("#bench-hand-over");
+        handOver();
         Node go = lookup("#hand-over").query();
         assertThat(go.isDisabled()).isTrue();
         assertThat(lookup("#damage").queryLabeled().getText()).contains("The record of this job is damaged");

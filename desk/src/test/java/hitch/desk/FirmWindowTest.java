@@ -52,10 +52,11 @@ class FirmWindowTest extends OpenWindow {
 
     @Test
     void aKindOfRecipientIsAddedAndRemoved() throws Exception {
-        clickOn("#bench-hand-over");
+        handOver();
         clickOn("#recipient-more");
         interact(() -> lookup("#recipient-title").queryAs(TextField.class).setText("Tree surgeon"));
         clickOn("#recipient-add");
+        parcelsAreTold();
         clickOn("#recipient-tree-surgeon");
         Recipient added = new FirmFolder(folder.resolve("data")).recipients().getLast();
         assertThat(added.title()).isEqualTo("Tree surgeon");
@@ -70,6 +71,7 @@ class FirmWindowTest extends OpenWindow {
                 .isFalse();
         assertThat(lookup("#recipient-tree-surgeon").queryAs(ToggleButton.class).isSelected())
                 .isTrue();
+        parcelsAreTold();
         clickOn(named("Remove the recipient Tree surgeon"));
         until(() -> job().work().firm().recipients().equals(Recipient.STANDARD));
     }

@@ -73,6 +73,17 @@ public abstract class OpenWindow extends QuickHand {
         settle();
     }
 
+    /** Opens Hand over and waits until it is told how each parcel stands; rows move while that comes in. */
+    protected void handOver() throws TimeoutException {
+        clickOn("#bench-hand-over");
+        parcelsAreTold();
+    }
+
+    protected void parcelsAreTold() throws TimeoutException {
+        until(() -> lookup(".parcel-state").queryAllAs(Label.class).stream()
+                .noneMatch(l -> l.getText().isEmpty()));
+    }
+
     /** What is checked before the parcel that is chosen goes out, sentence by sentence. */
     protected List<String> checks() {
         return lookup("#checks .label").queryAllAs(Label.class).stream()

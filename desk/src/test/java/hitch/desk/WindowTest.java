@@ -219,7 +219,7 @@ class WindowTest extends OpenWindow {
         type("roots top");
         type(KeyCode.ENTER);
         until(() -> findings().size() == 1);
-        clickOn("#bench-hand-over");
+        handOver();
         clickOn("#recipient-buyer");
         Path out = folder.resolve("out");
         interact(() -> lookup("#out-folder").queryAs(TextField.class).setText(out.toString()));

@@ -16,10 +16,14 @@ final class FilmChoice extends VBox {
     private final ObjectProperty<Length> length;
     private final CheckBox large = new CheckBox("1920 by 1080, 30 pictures a second");
 
-    FilmChoice(ObjectProperty<Length> length) {
+    /**
+     * @param changed told when another size was chosen
+     */
+    FilmChoice(ObjectProperty<Length> length, Runnable changed) {
         super(2);
         this.length = length;
         large.setId("film-large");
+        large.selectedProperty().addListener((o, was, is) -> changed.run());
         LengthChoice choice = new LengthChoice("film", length);
         choice.setMinWidth(USE_PREF_SIZE);
         large.setMinWidth(USE_PREF_SIZE);

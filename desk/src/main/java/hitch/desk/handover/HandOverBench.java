@@ -19,6 +19,7 @@ import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.TransferMode;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -51,7 +52,7 @@ public final class HandOverBench implements Bench {
         form.setVisible(false);
         form.managedProperty().bind(form.visibleProperty());
         this.district = new DistrictPane(desk);
-        VBox page = new VBox(18, form, about, checks, asked, look, district, make, issues);
+        VBox page = new VBox(18, form, about, asked, checks, look, district, make, issues);
         page.getStyleClass().add("page");
         page.setMaxWidth(900);
         ScrollPane right = scroll(page);
@@ -65,6 +66,15 @@ public final class HandOverBench implements Bench {
         left.getStyleClass().add("parcels-side");
         HBox.setHgrow(right, Priority.ALWAYS);
         root = new HBox(left, right);
+        root.setOnDragOver(e -> {
+            if (e.getDragboard().hasFiles()) {
+                e.acceptTransferModes(TransferMode.LINK);
+            }
+        });
+        root.setOnDragDropped(e -> e.getDragboard().getFiles().stream()
+                .map(f -> f.isDirectory() ? f.toPath() : f.toPath().getParent())
+                .findFirst()
+                .ifPresent(folder -> Seals.check(desk.work(), folder)));
         recipient.addListener((o, was, is) -> update());
         length.addListener((o, was, is) -> update());
         desk.work().firm().recipients().addListener((ListChangeListener<Recipient>) c -> {

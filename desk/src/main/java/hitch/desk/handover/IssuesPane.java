@@ -11,7 +11,6 @@ import hitch.desk.widget.Labels;
 import hitch.media.Progress;
 import hitch.store.StoreException;
 import hitch.store.handover.Issuing;
-import hitch.store.seal.Verified;
 import hitch.store.send.Destination;
 import java.nio.file.Files;
 import java.nio.file.Path;
@@ -125,12 +124,7 @@ final class IssuesPane extends VBox {
     }
 
     private void check(Parcels.Issue issue) {
-        desk.work()
-                .longWork(
-                        "Checking issue " + issue.made().issue(),
-                        Rank.ASKED,
-                        progress -> Verified.of(folder(issue), progress),
-                        found -> desk.work().notices().say(Seals.words(found)));
+        Seals.check(desk.work(), folder(issue));
     }
 
     private void send(Parcels.Issue issue, Destination to) {

@@ -41,6 +41,7 @@ import javafx.stage.DirectoryChooser;
 final class MakePane extends VBox {
     private final Context desk;
     private final FilmChoice film;
+    private final FitChoice fit;
     private final TextField folder = new TextField();
     private final CheckBox accepted = new CheckBox("Hand over all the same; the manifest tells what cannot be trusted");
     private final BooleanProperty damaged = new SimpleBooleanProperty();
@@ -54,9 +55,10 @@ final class MakePane extends VBox {
     MakePane(Context desk, ObjectProperty<Length> length) {
         super(12);
         this.desk = desk;
-        this.film = new FilmChoice(length);
+        this.fit = new FitChoice(desk);
+        this.film = new FilmChoice(length, () -> show(state));
         accepted.setId("accept-damage");
-        getChildren().addAll(Labels.heading("Make it"), film, target(), damage, action());
+        getChildren().addAll(Labels.heading("Make it"), film, fit, target(), damage, action());
         List<String> told = desk.work().folder().damage();
         damaged.set(!told.isEmpty());
         if (!told.isEmpty()) {
@@ -73,7 +75,7 @@ final class MakePane extends VBox {
     }
 
     FilmShape shape() {
-        return film.shape();
+        return state == null ? film.shape() : fit.shape();
     }
 
     private Node target() {
@@ -102,6 +104,7 @@ final class MakePane extends VBox {
         go.disableProperty()
                 .bind(task.isNotNull()
                         .or(held)
+                        .or(fit.openProperty())
                         .or(accepted.selectedProperty().not().and(damaged)));
         Button stop = Labels.button(
                 "Stop", "", "Stop writing", () -> desk.work().tasks().stop(task.get()));
@@ -129,6 +132,7 @@ final class MakePane extends VBox {
     /** What would be made. */
     void show(ParcelState next) {
         state = next;
+        fit.show(next.recipient(), wish(), film.shape());
         held.set(!next.checks().mayGo());
         go.setText(
                 next.newest().isEmpty()

@@ -62,9 +62,6 @@ final class ParcelList extends VBox {
         Label state = wrapped(Labels.of("", "parcel-state"));
         Label holds = wrapped(Labels.of("", "soft"));
         Label open = wrapped(Labels.of("", "parcel-open"));
-        for (Label label : List.of(state, holds, open)) {
-            label.managedProperty().bind(label.textProperty().isNotEmpty());
-        }
         shown.put(each, new Row(state, holds, open));
         ToggleButton row = new ToggleButton();
         VBox words = new Wrapped(Labels.of(each.title(), "strong", "large"), state, holds, open);

@@ -1,7 +1,10 @@
 package hitch.desk.handover;
 
 import hitch.core.parcel.Marks;
+import hitch.desk.Workspace;
+import hitch.desk.task.Rank;
 import hitch.store.seal.Verified;
+import java.nio.file.Path;
 import java.util.List;
 import java.util.stream.Collectors;
 
@@ -10,6 +13,15 @@ public final class Seals {
     private static final int NAMED = 3;
 
     private Seals() {}
+
+    /** Holds a folder against its manifest, and tells what it came to. */
+    static void check(Workspace work, Path folder) {
+        work.longWork(
+                "Checking " + folder.getFileName(),
+                Rank.ASKED,
+                progress -> Verified.of(folder, progress),
+                found -> work.notices().say(words(found)));
+    }
 
     public static String words(Verified found) {
         List<Verified.Line> odd = found.lines().stream()

@@ -3,7 +3,9 @@ package hitch.media.render;
 import hitch.media.MediaException;
 import hitch.media.clip.Picture;
 import java.awt.image.BufferedImage;
+import java.io.ByteArrayOutputStream;
 import java.io.IOException;
+import java.io.UncheckedIOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
@@ -32,6 +34,17 @@ public final class Still {
         } catch (IOException e) {
             throw new MediaException("The still could not be saved at " + out + ": " + e.getMessage(), e);
         }
+    }
+
+    /** How many bytes it takes as PNG. */
+    public static long pngBytes(Picture picture) {
+        ByteArrayOutputStream bytes = new ByteArrayOutputStream();
+        try {
+            ImageIO.write(image(picture), "png", bytes);
+        } catch (IOException e) {
+            throw new UncheckedIOException("memory does not fail to be written to", e);
+        }
+        return bytes.size();
     }
 
     /** The picture as an image that can be drawn from. */

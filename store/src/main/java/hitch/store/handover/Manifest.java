@@ -157,6 +157,7 @@ final class Manifest {
         row.put("sha256", clip.sha256());
         row.put("bytes", clip.bytes());
         row.put("frames", clip.frames());
+        row.put("first_pts", clip.firstPts());
         row.put("time_base", clip.base().num() + "/" + clip.base().den());
         List<Writing> covered = may.keptBack().writing(id);
         if (!covered.isEmpty()) {

@@ -26,6 +26,9 @@ final class ParcelFootage {
 
     private static final double AFTER = 4;
 
+    /** Of it together, with the way to a keyframe. */
+    static final double ABOUT = BEFORE + AFTER + 2;
+
     private final Disclosure may;
     private final Footage footage;
     private final double longest;

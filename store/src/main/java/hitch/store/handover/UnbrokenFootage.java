@@ -32,6 +32,8 @@ final class UnbrokenFootage {
     /** Shorter sights are of a camera that only touched the boundary. */
     private static final double LEAST_S = 0.5;
 
+    private static final double LARGEST = 3.9e9;
+
     private final Disclosure may;
     private final Footage footage;
     private final double partSeconds;
@@ -73,14 +75,16 @@ final class UnbrokenFootage {
         footage.verify(clip, progress.part(0, 0.2));
         ClipIndex whole = footage.clipIndex(clip);
         FrameIndex index = whole.frames();
-        List<Stretch> stretches = parts(clip, index);
+        // A file of four gigabytes does not go onto most sticks.
+        double largest = LARGEST / Math.max(1, clip.bytes() / Math.max(0.1, clip.seconds()));
+        List<Stretch> stretches = parts(clip, index, Math.min(partSeconds, largest));
         for (int i = 0; i < stretches.size(); i++) {
             part(clip, whole, stretches.get(i), folder, progress.part(0.2, 1));
         }
     }
 
     /** What may be seen of a clip, from keyframe to keyframe where there are some, no part longer than is wanted. */
-    private List<Stretch> parts(Clip clip, FrameIndex index) {
+    private List<Stretch> parts(Clip clip, FrameIndex index, double longest) {
         List<Stretch> parts = new ArrayList<>();
         int at = 0;
         while (at < index.count()) {
@@ -91,7 +95,7 @@ final class UnbrokenFootage {
             int last = at;
             while (last + 1 < index.count()
                     && shows(clip, index, last + 1)
-                    && !(index.isKey(last + 1) && seconds(index, at, last + 1) >= partSeconds)) {
+                    && !(index.isKey(last + 1) && seconds(index, at, last + 1) >= longest)) {
                 last++;
             }
             if (seconds(index, at, last) >= LEAST_S) {
