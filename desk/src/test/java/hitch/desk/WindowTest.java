@@ -223,6 +223,7 @@ class WindowTest extends OpenWindow {
         clickOn("#recipient-buyer");
         Path out = folder.resolve("out");
         interact(() -> lookup("#out-folder").queryAs(TextField.class).setText(out.toString()));
+        until(() -> !lookup("#hand-over").query().isDisabled());
         clickOn("#hand-over");
         WaitForAsyncUtils.waitFor(180, TimeUnit.SECONDS, () -> text("#notice").contains("Handed over"));
         assertThat(out.resolve("3-larkspur-close-wendle-buyer.mp4")).exists();

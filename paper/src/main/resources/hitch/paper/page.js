@@ -16,6 +16,10 @@
     document.getElementById('missing').hidden = false;
   });
 
+  function findings(element) {
+    return element && element.dataset.finding ? element.dataset.finding.split(' ') : [];
+  }
+
   function show(id) {
     document.querySelectorAll('article.shown').forEach(function (a) { a.classList.remove('shown'); });
     const article = id ? document.getElementById(id) : null;
@@ -31,7 +35,7 @@
       film.currentTime = Number(button.dataset.at) + 0.05;
       const playing = film.play();
       if (playing) { playing.catch(function () {}); }
-      if (button.dataset.finding) { show(button.dataset.finding); }
+      if (findings(button).length > 0) { show(findings(button)[0]); }
       mark();
     });
   });
@@ -39,9 +43,9 @@
   function mark() {
     let now = null;
     steps.forEach(function (s) { if (Number(s.dataset.at) <= film.currentTime + 0.01) { now = s; } });
-    const finding = now ? now.dataset.finding : undefined;
+    const told = findings(now);
     steps.forEach(function (s) { current(s, s === now); });
-    document.querySelectorAll('.knot').forEach(function (k) { current(k, finding !== undefined && k.dataset.finding === finding); });
+    document.querySelectorAll('.knot').forEach(function (k) { current(k, told.includes(k.dataset.finding)); });
     if (now) {
       const list = document.getElementById('chapters');
       const top = now.offsetTop - list.offsetTop;

@@ -30,9 +30,13 @@ public record FilmTimes(List<Mark> marks, Map<String, Double> findings, double s
      * @param chapter the chapter's title, at its first shot; empty at the others
      * @param title of the shot
      * @param start seconds
-     * @param finding the finding it shows; empty where it shows none
+     * @param findings ids of the findings it shows
      */
-    public record Mark(String chapter, String title, double start, String finding) {
+    public record Mark(String chapter, String title, double start, List<String> findings) {
+        public Mark {
+            findings = List.copyOf(findings);
+        }
+
         /** When it begins, as a player tells it: {@code 2:05}. */
         public String clock() {
             return FilmTimes.clock(start);
@@ -72,7 +76,7 @@ public record FilmTimes(List<Mark> marks, Map<String, Double> findings, double s
                     begins.getOrDefault(placed.shot().key(), ""),
                     placed.shot().title(),
                     placed.start(),
-                    told.isEmpty() ? "" : told.getFirst().value()));
+                    told.stream().map(FindingId::value).toList()));
         }
         return new FilmTimes(marks, findings, cutting.seconds());
     }

@@ -107,6 +107,7 @@ public final class HandOverBench implements Bench {
         look.show(may, wish);
         issues.show(chosen);
         district.show(may);
+        make.await(chosen);
         about(may);
         reckon(now, wish);
     }

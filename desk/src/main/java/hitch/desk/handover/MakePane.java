@@ -129,6 +129,13 @@ final class MakePane extends VBox {
                 desk.work().folder().folder(), now.survey(), now.history().parcels(), Clock.systemUTC());
     }
 
+    /** Another recipient was chosen; nothing is made before it is known what for. */
+    void await(Recipient chosen) {
+        if (state == null || !state.recipient().equals(chosen)) {
+            held.set(true);
+        }
+    }
+
     /** What would be made. */
     void show(ParcelState next) {
         state = next;
