@@ -80,15 +80,21 @@ public abstract class OpenWindow extends QuickHand {
     }
 
     protected void parcelsAreTold() throws TimeoutException {
-        until(() -> lookup(".parcel-state").queryAllAs(Label.class).stream()
-                .noneMatch(l -> l.getText().isEmpty()));
+        until(() -> told("#parcels .parcel-state").stream().noneMatch(String::isEmpty));
     }
 
     /** What is checked before the parcel that is chosen goes out, sentence by sentence. */
     protected List<String> checks() {
-        return lookup("#checks .label").queryAllAs(Label.class).stream()
-                .map(Label::getText)
-                .toList();
+        return told("#checks .label");
+    }
+
+    /** What labels say; asked on the interface thread, where they are changed. */
+    private List<String> told(String labels) {
+        return WaitForAsyncUtils.waitForAsyncFx(
+                60_000,
+                () -> lookup(labels).queryAllAs(Label.class).stream()
+                        .map(Label::getText)
+                        .toList());
     }
 
     /** Marks something without typing it, at the frame on show; a place that is named stands. */

@@ -14,7 +14,7 @@ public final class PdfFaces {
     public static void on(PdfBoxGraphics2D g) throws IOException {
         PdfBoxGraphics2DFontTextDrawer fonts = new PdfBoxGraphics2DFontTextDrawer();
         for (Map.Entry<String, String> face : Typefaces.files().entrySet()) {
-            try (InputStream in = Typefaces.class.getResourceAsStream(face.getValue())) {
+            try (InputStream in = PlainFace.open(face.getValue())) {
                 fonts.registerFont(face.getKey(), in);
             }
         }

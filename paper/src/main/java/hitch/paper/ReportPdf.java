@@ -113,12 +113,7 @@ public final class ReportPdf {
     }
 
     private static void font(PdfRendererBuilder builder, String file, String family, int weight) {
-        builder.useFont(
-                () -> ReportPdf.class.getResourceAsStream("/hitch/fonts/" + file),
-                family,
-                weight,
-                FontStyle.NORMAL,
-                true);
+        builder.useFont(() -> PlainFace.open("/hitch/fonts/" + file), family, weight, FontStyle.NORMAL, true);
     }
 
     /** The style sheet with the colours that stand once for all. */

@@ -68,6 +68,9 @@ public record CodeTable(List<Code> codes, List<String> trouble) {
         } catch (IOException | IllegalArgumentException | java.io.UncheckedIOException e) {
             trouble.add("The table cannot be read as CSV from some line on: " + e.getMessage());
         }
+        if (codes.isEmpty() && trouble.isEmpty()) {
+            trouble.add("The table holds no code.");
+        }
         trouble.addAll(overlaps(codes));
         return new CodeTable(codes, trouble);
     }

@@ -126,7 +126,7 @@ final class RecordChecks {
                     Check.Where.MARK);
         }
         List<FindingId> broken = Promises.of(
-                        survey.findings(), job.clips().stream().map(Clip::id).toList())
+                        survey.noted(), job.clips().stream().map(Clip::id).toList())
                 .stream()
                 .filter(p -> p.kept() == Kept.NOT_KEPT)
                 .map(Promises.Promise::id)

@@ -1,0 +1,155 @@
+package hitch.core.parcel;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.Sample;
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
+import hitch.core.district.CodeTable;
+import hitch.core.district.District;
+import hitch.core.district.DistrictForm;
+import hitch.core.finding.FindingId;
+import hitch.core.finding.Weight;
+import hitch.core.footage.Stretch;
+import hitch.core.footage.Watched;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
+import hitch.core.job.PropertyFacts;
+import hitch.core.job.PropertyFactsBuilder;
+import hitch.core.job.ShotChange;
+import hitch.core.story.StoryWish;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
+import java.util.List;
+import java.util.Map;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+
+class ChecksTest {
+    private static Checks of(Job job, Recipient whom) {
+        return of(job, whom, Optional.empty());
+    }
+
+    private static Checks of(Job job, Recipient whom, Optional<District> district) {
+        Survey survey = Reckoner.survey(job);
+        return Checks.of(job, survey, Disclosure.of(survey, whom), StoryWish.USUAL, district);
+    }
+
+    private static List<String> words(Checks checks) {
+        return checks.items().stream().map(i -> i.check().words()).toList();
+    }
+
+    private static Job with(Job job, java.util.function.UnaryOperator<PropertyFacts> how) {
+        return job.with(new Edit.DescribeProperty(how.apply(job.facts())));
+    }
+
+    @Test
+    void aCompleteJobMayGo() {
+        assertThat(of(Sample.marked(), Recipient.HOMEOWNER).mayGo()).isTrue();
+    }
+
+    @Test
+    void aJobForInternalUseGoesNowhereButIntoTheFirmsFileAndThereWithAReason() {
+        Job job = with(
+                Sample.marked(),
+                f -> PropertyFactsBuilder.builder(f).internalOnly(true).build());
+        assertThat(of(job, Recipient.BUYER).holding().getFirst().weight()).isEqualTo(Check.Weight.BLOCKS);
+        Check asked = of(job, Recipient.FIRM).holding().getFirst();
+        assertThat(asked.weight()).isEqualTo(Check.Weight.REASON);
+        Job said = job.with(new Edit.AcceptCheck("firm", asked.key(), Optional.of("for our shelf")));
+        Checks checks = of(said, Recipient.FIRM);
+        assertThat(checks.mayGo()).isTrue();
+        assertThat(checks.accepted("R. Viewer")).contains(new Accepted(asked.words(), "R. Viewer", "for our shelf"));
+        assertThat(of(said, Recipient.BUYER).mayGo()).as("for nobody else").isFalse();
+    }
+
+    @Test
+    void propertyAndDateAreAskedFor() {
+        Job job = with(
+                Sample.marked(),
+                f -> PropertyFactsBuilder.builder(f)
+                        .property("")
+                        .inspectedOn("")
+                        .build());
+        assertThat(of(job, Recipient.HOMEOWNER).holding())
+                .extracting(Check::weight)
+                .containsExactly(Check.Weight.BLOCKS, Check.Weight.REASON);
+    }
+
+    @Test
+    void findingsWithoutAStationAndClipsWithoutACounterAreTold() {
+        Job job = Sample.job();
+        for (var mark : job.marksOf(Sample.UP)) {
+            job = job.with(new Edit.RemoveMark(Sample.UP, mark));
+        }
+        job = Sample.note(job, Sample.UP, 10, "roots top heavy");
+        assertThat(words(of(job, Recipient.HOMEOWNER)))
+                .contains("The counter of up.mp4 was not read, so nothing on it has a station.")
+                .contains("One finding has no station: F1.");
+    }
+
+    @Test
+    void nothingForARecipientBlocksAndSaysWhatToDo() {
+        Job job = Sample.note(Sample.job(), Sample.UP, 10, "roots top heavy");
+        Check check = of(job, Recipient.DISTRICT).holding().getFirst();
+        assertThat(check.words()).contains("no finding lies in its part of the line");
+        assertThat(check.where()).isEqualTo(Check.Where.MARK);
+    }
+
+    @Test
+    void aPromiseThatWasNotKeptLeadsToIt() {
+        Job job = Sample.note(Sample.marked(), Sample.DOWN, 5, "check 52 on way back");
+        Checks.Item item = of(job, Recipient.HOMEOWNER).items().stream()
+                .filter(i -> i.check().words().equals("A look that was promised was not taken: F9."))
+                .findFirst()
+                .orElseThrow();
+        assertThat(item.check().finding()).contains(new FindingId("F9"));
+        assertThat(item.holds()).as("it is told, and holds nothing back").isFalse();
+    }
+
+    @Test
+    void aRepairOnOnePoorPictureAsksForAReason() {
+        Job job = Sample.note(Sample.job(), Sample.DOWN, 20, "break, pieces missing");
+        job = job.with(new Edit.WeighFinding(new FindingId("F1"), Optional.of(Weight.MEND)));
+        Watched dark = new Watched(List.of(new Stretch(15_000, 25_000, Stretch.Reason.DARK)), List.of(), 0, List.of());
+        Survey survey = Reckoner.survey(job, Map.of(Sample.DOWN, dark));
+        Checks checks =
+                Checks.of(job, survey, Disclosure.of(survey, Recipient.HOMEOWNER), StoryWish.USUAL, Optional.empty());
+        assertThat(words(checks)).anyMatch(w -> w.startsWith("A repair is asked for on one poor picture"));
+        assertThat(checks.mayGo()).isFalse();
+    }
+
+    @Test
+    void aNameThatMayBeOneHoldsItBackFromWhoMayNotKnowThePeople() {
+        Job job = Sample.note(Sample.marked(), Sample.DOWN, 50, "roots heavy by Ferris's shed");
+        assertThat(of(job, Recipient.AGENT).holding())
+                .extracting(Check::words)
+                .anyMatch(w -> w.contains("somebody's name"));
+        assertThat(of(job, Recipient.BUYER).mayGo()).isTrue();
+    }
+
+    @Test
+    void wordsOfEarlierFactsAreToldAndWhatWasAcceptedDoesNotCoverWhatCameLater() {
+        Job job = Sample.marked();
+        String shot = "finding:F4";
+        String facts = hitch.core.story.Script.of(Disclosure.of(Reckoner.survey(job), Recipient.HOMEOWNER))
+                .line(shot)
+                .orElseThrow()
+                .shot()
+                .facts();
+        job = job.with(new Edit.ChangeShot("homeowner", shot, ShotChange.NONE.saying("Roots, as ever.", facts)));
+        assertThat(words(of(job, Recipient.HOMEOWNER))).noneMatch(w -> w.contains("what was so before"));
+        job = job.with(new Edit.WeighFinding(new FindingId("F4"), Optional.of(Weight.STOP)));
+        Checks checks = of(job, Recipient.HOMEOWNER);
+        assertThat(words(checks)).contains("The words of one shot tell what was so before.");
+    }
+
+    @Test
+    void aFindingWithoutADistrictsCodeAsksForAReason() {
+        CodeTable codes = CodeTable.parse("kind,code\nboundary,901\n");
+        Checks checks = of(Sample.marked(), Recipient.DISTRICT, Optional.of(new District(DistrictForm.PLAIN, codes)));
+        assertThat(checks.holding())
+                .extracting(Check::words)
+                .anyMatch(w -> w.contains("has no code") && w.contains("main connection"));
+    }
+}
