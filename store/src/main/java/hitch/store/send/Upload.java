@@ -34,7 +34,7 @@ public final class Upload implements Destination {
         this(service, parcelName, Thread::sleep);
     }
 
-    Upload(UploadService service, String parcelName, Waiting waiting) {
+    public Upload(UploadService service, String parcelName, Waiting waiting) {
         this.service = service;
         this.parcelName = parcelName;
         this.waiting = waiting;
