@@ -89,7 +89,7 @@ public abstract class OpenWindow extends QuickHand {
     }
 
     /** What labels say; asked on the interface thread, where they are changed. */
-    private List<String> told(String labels) {
+    protected List<String> told(String labels) {
         return WaitForAsyncUtils.waitForAsyncFx(
                 60_000,
                 () -> lookup(labels).queryAllAs(Label.class).stream()
