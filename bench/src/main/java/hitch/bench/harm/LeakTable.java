@@ -36,6 +36,9 @@ import java.util.Set;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
 import javax.imageio.ImageIO;
+import org.apache.pdfbox.Loader;
+import org.apache.pdfbox.pdmodel.PDDocument;
+import org.apache.pdfbox.text.PDFTextStripper;
 
 /**
  * Hands jobs by chance to a district and searches all that was written: each byte for names, secrets and private places,
@@ -143,13 +146,22 @@ public final class LeakTable {
             String name = folder.relativize(file).toString();
             String bytes = new String(Files.readAllBytes(file), StandardCharsets.ISO_8859_1)
                     .replaceAll("base64,[A-Za-z0-9+/=]+", "");
-            String text = new String(bytes.getBytes(StandardCharsets.ISO_8859_1), StandardCharsets.UTF_8);
+            String text = name.endsWith(".pdf")
+                    ? words(file)
+                    : new String(bytes.getBytes(StandardCharsets.ISO_8859_1), StandardCharsets.UTF_8);
             for (String secret : secrets) {
                 if (text.contains(secret) || name.contains(secret)) {
                     finds.add(name + ": \"" + secret + "\"");
                 }
             }
             pictures(file, name);
+        }
+    }
+
+    /** What stands in a PDF, whose bytes are packed. */
+    private static String words(Path pdf) throws IOException {
+        try (PDDocument document = Loader.loadPDF(pdf.toFile())) {
+            return new PDFTextStripper().getText(document).replaceAll("\\s+", " ");
         }
     }
 

@@ -214,13 +214,32 @@ public final class RandomEdits {
                                         }))),
                 Tuple.of(1, RandomLine.edit()),
                 Tuple.of(6, RandomTalk.edit(clip, id, finding)),
+                Tuple.of(
+                        1,
+                        Arbitraries.of("homeowner", "district")
+                                .map(w -> new Edit.AcceptCheck(w, "date", Optional.of("it is on the tape")))),
                 Tuple.of(2, id.map(Edit.RemoveFinding::new)));
+    }
+
+    /** Something that happened to what was handed over. */
+    private static Arbitrary<Deed> deed() {
+        return Arbitraries.integers().between(0, 5).map(n -> {
+            String whom = n % 2 == 0 ? "homeowner" : "buyer";
+            int issue = 1 + n / 4;
+            return switch (n % 3) {
+                case 0 ->
+                    new Deed.Made(whom, issue, "2026-05-03T10:00:00Z", "R. Viewer", "x", n, n, "r", Map.of("a", "b"));
+                case 1 -> new Deed.Sent(whom, issue, "2026-05-03T11:00:00Z", "R. Viewer", "a stick");
+                default -> new Deed.TakenBack(whom, issue, "2026-05-03T12:00:00Z", "R. Viewer", "the wrong house");
+            };
+        });
     }
 
     public static Arbitrary<Entry> entry() {
         return Arbitraries.frequencyOf(
                 Tuple.of(6, edit().map(Entry.Did::new)),
                 Tuple.of(2, Arbitraries.just(new Entry.Undid())),
+                Tuple.of(1, deed().map(Entry.Handed::new)),
                 Tuple.of(1, Arbitraries.just(new Entry.Redid())));
     }
 }
