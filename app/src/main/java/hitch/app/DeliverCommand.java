@@ -8,6 +8,7 @@ import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.parcel.Check;
 import hitch.core.parcel.Checks;
+import hitch.core.sketch.FilmMap;
 import hitch.core.story.Length;
 import hitch.core.story.StoryWish;
 import hitch.core.survey.Survey;
@@ -18,9 +19,11 @@ import hitch.store.JobFolder;
 import hitch.store.handover.Delivery;
 import hitch.store.handover.FilmFit;
 import hitch.store.handover.Issuing;
+import hitch.store.out.OutFolder;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.time.Clock;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -91,18 +94,21 @@ final class DeliverCommand implements Callable<Integer> {
         Terminal terminal = new Terminal(spec.commandLine().getErr());
         try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
             Jobs.refuseDamage(folder, acceptDamage);
+            if (out != null) {
+                OutFolder.checked(out, List.of());
+            }
             Survey survey = HandingOver.survey(folder, recipient, showWriting, terminal);
+            Disclosure may = Disclosure.of(survey, recipient);
             StoryWish wish = Jobs.wish().lasting(length).seeded(seed);
-            HandingOver.tell(
-                    Disclosure.of(survey, recipient),
-                    survey,
-                    wish,
-                    spec.commandLine().getErr());
+            HandingOver.tell(may, survey, wish, spec.commandLine().getErr());
             FirmFolder firm = Jobs.firm();
             FilmShape shape = large ? FilmShape.LARGE : FilmShape.USUAL;
             if (fit != null) {
-                FilmFit.Fit found = new FilmFit(survey, new Footage(folder.folder()))
-                        .within(recipient, wish, shape, Math.round(fit * 1e6), terminal);
+                FilmFit.Fit found = new FilmFit(
+                                may,
+                                recipient.isPublic() ? Optional.empty() : FilmMap.of(survey),
+                                new Footage(folder.folder()))
+                        .within(wish, shape, Math.round(fit * 1e6), terminal);
                 spec.commandLine().getErr().println(found.words());
                 shape = found.film().shape();
             }
@@ -115,11 +121,10 @@ final class DeliverCommand implements Callable<Integer> {
                     .filming(wish, shape)
                     .inColourOf(firm.profile());
             Optional<District> district = firm.districts().of(recipient);
-            Issuing issuing =
-                    new Issuing(folder.folder(), survey, folder.history().parcels(), Clock.systemUTC());
+            Issuing issuing = new Issuing(folder.folder(), folder.history().parcels(), Clock.systemUTC());
             Path to = out == null ? issuing.usual(recipient) : out;
             Deed.Made made = issuing.make(
-                    recipient,
+                    may,
                     checked(folder, survey, wish, district),
                     delivery.inFormOf(district),
                     firm.profile().name(),

@@ -76,7 +76,7 @@ class CommandsTest {
         assertThat(err.toString()).contains("Change 1 cannot be read").contains("--accept-damage");
         assertThat(run("deliver", job.toString(), "--recipient", "owner", "--out", to, "--accept-damage"))
                 .isEqualTo(1);
-        assertThat(err.toString()).contains("Mark findings first");
+        assertThat(err.toString()).contains("no finding lies in this job");
         assertThat(run("history", job.toString())).isZero();
         assertThat(out.toString()).contains("damaged").contains("take the house rules");
     }
@@ -118,7 +118,7 @@ class CommandsTest {
                         "--out",
                         folder.resolve("o").toString()))
                 .isEqualTo(1);
-        assertThat(err.toString()).contains("Mark findings first");
+        assertThat(err.toString()).contains("no finding lies in this job");
     }
 
     @Test

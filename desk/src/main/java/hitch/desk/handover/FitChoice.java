@@ -1,7 +1,10 @@
 package hitch.desk.handover;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.sketch.FilmMap;
 import hitch.core.story.StoryWish;
+import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import hitch.desk.task.Rank;
 import hitch.desk.widget.Fields;
@@ -86,8 +89,11 @@ final class FitChoice extends VBox {
         if (most.most() == 0) {
             return;
         }
-        FilmFit fit = new FilmFit(desk.work().now().survey(), desk.work().footage());
-        Recipient recipient = whom;
+        Survey survey = desk.work().now().survey();
+        FilmFit fit = new FilmFit(
+                Disclosure.of(survey, whom),
+                whom.isPublic() ? Optional.empty() : FilmMap.of(survey),
+                desk.work().footage());
         StoryWish length = wish;
         FilmShape shape = full;
         told.setText("Measuring what fits…");
@@ -97,7 +103,7 @@ final class FitChoice extends VBox {
                         Rank.ASKED,
                         progress -> {
                             try {
-                                return fit.within(recipient, length, shape, most.most(), progress);
+                                return fit.within(length, shape, most.most(), progress);
                             } catch (StoreException e) {
                                 return e;
                             }

@@ -1,5 +1,6 @@
 package hitch.desk.handover;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.job.Deed;
 import hitch.core.parcel.ParcelState;
@@ -125,8 +126,7 @@ final class MakePane extends VBox {
     }
 
     private Issuing issuing(Snapshot now) {
-        return new Issuing(
-                desk.work().folder().folder(), now.survey(), now.history().parcels(), Clock.systemUTC());
+        return new Issuing(desk.work().folder().folder(), now.history().parcels(), Clock.systemUTC());
     }
 
     /** Another recipient was chosen; nothing is made before it is known what for. */
@@ -177,7 +177,7 @@ final class MakePane extends VBox {
                         Rank.ASKED,
                         progress -> issuing(now)
                                 .make(
-                                        whom,
+                                        Disclosure.of(now.survey(), whom),
                                         making.checks(),
                                         delivery,
                                         firm,

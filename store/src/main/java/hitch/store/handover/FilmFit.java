@@ -1,7 +1,6 @@
 package hitch.store.handover;
 
 import hitch.core.disclosure.Disclosure;
-import hitch.core.disclosure.Recipient;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
@@ -12,7 +11,6 @@ import hitch.core.story.Cutting;
 import hitch.core.story.ScriptWriter;
 import hitch.core.story.Story;
 import hitch.core.story.StoryWish;
-import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
@@ -41,11 +39,16 @@ public final class FilmFit {
     /** Page, report, tables and captions together. */
     private static final long PAPERS = 2_500_000;
 
-    private final Survey survey;
+    private final Disclosure may;
+    private final Optional<FilmMap> line;
     private final Footage footage;
 
-    public FilmFit(Survey survey, Footage footage) {
-        this.survey = survey;
+    /**
+     * @param line the line as the film draws it; empty for who may not see all of it
+     */
+    public FilmFit(Disclosure may, Optional<FilmMap> line, Footage footage) {
+        this.may = may;
+        this.line = line;
         this.footage = footage;
     }
 
@@ -70,11 +73,10 @@ public final class FilmFit {
      * @param most bytes of the whole parcel
      * @throws StoreException where not even the smallest film leaves it small enough
      */
-    public Fit within(Recipient whom, StoryWish wish, FilmShape full, long most, Progress progress)
+    public Fit within(StoryWish wish, FilmShape full, long most, Progress progress)
             throws StoreException, MediaException {
-        Disclosure may = Disclosure.of(survey, whom);
-        long rest = rest(may);
-        Optional<SizeFit.Tried> best = rest >= most ? Optional.empty() : film(may, wish, full, most - rest, progress);
+        long rest = rest();
+        Optional<SizeFit.Tried> best = rest >= most ? Optional.empty() : film(wish, full, most - rest, progress);
         return best.map(b -> new Fit(rest, b))
                 .orElseThrow(() -> new StoreException(String.format(
                         Locale.ROOT,
@@ -84,7 +86,7 @@ public final class FilmFit {
                         rest / 1e6)));
     }
 
-    private Optional<SizeFit.Tried> film(Disclosure may, StoryWish wish, FilmShape full, long most, Progress progress)
+    private Optional<SizeFit.Tried> film(StoryWish wish, FilmShape full, long most, Progress progress)
             throws MediaException, StoreException {
         Story story = ScriptWriter.write(may, wish);
         Cutting cutting =
@@ -99,10 +101,9 @@ public final class FilmFit {
                         new StoryRenderer.Source(footage.file(clip.get()), footage.clipIndex(clip.get())));
             }
         }
-        Optional<FilmMap> map = may.recipient().isPublic() ? Optional.empty() : FilmMap.of(survey);
         try {
             Path scratch = Files.createTempDirectory("hitch-fit");
-            try (ShotPreview preview = new ShotPreview(may, sources, map, Palette.SLATE, full)) {
+            try (ShotPreview preview = new ShotPreview(may, sources, line, Palette.SLATE, full)) {
                 return SizeFit.best(preview, cutting, full, most, scratch, progress);
             } finally {
                 Files.deleteIfExists(scratch);
@@ -113,27 +114,30 @@ public final class FilmFit {
     }
 
     /** Bytes of everything but the film: stills by their pixels, photographs and footage by their files. */
-    private long rest(Disclosure may) throws MediaException {
+    private long rest() throws MediaException {
         double bytes = PAPERS;
-        double still = stillBytes(may);
+        double still = stillBytes();
         for (LocatedFinding found : may.findings()) {
             Optional<Clip> clip = may.source(found.finding().frame().clip());
             if (clip.isPresent()) {
                 bytes += still * clip.get().width() * clip.get().height();
-                bytes += footage(may, found, clip.get());
+                bytes += footage(found, clip.get());
             }
         }
         bytes += may.photos().stream().mapToLong(p -> p.clip().bytes()).sum();
         if (FootageGiven.to(may.recipient()) == FootageGiven.CONTINUOUS) {
-            for (Clip clip : survey.clips()) {
-                bytes += clip.photo() ? 0 : clip.bytes() * shown(may, clip);
+            for (ClipId id : may.runs().stream()
+                    .flatMap(r -> r.clips().stream())
+                    .distinct()
+                    .toList()) {
+                bytes += may.source(id).map(c -> c.bytes() * shown(c)).orElse(0.0);
             }
         }
         return Math.round(bytes);
     }
 
     /** Bytes a pixel that some of the stills take as PNG; nothing else tells how grainy a recording is. */
-    private double stillBytes(Disclosure may) throws MediaException {
+    private double stillBytes() throws MediaException {
         double bytes = 0;
         double pixels = 0;
         int taken = 0;
@@ -152,7 +156,7 @@ public final class FilmFit {
         return pixels == 0 ? 0 : bytes / pixels;
     }
 
-    private static double footage(Disclosure may, LocatedFinding found, Clip clip) {
+    private double footage(LocatedFinding found, Clip clip) {
         boolean given = FootageGiven.to(may.recipient()) == FootageGiven.FINDINGS
                 && found.weight().compareTo(FootageGiven.LEAST) >= 0
                 && !clip.photo();
@@ -160,7 +164,7 @@ public final class FilmFit {
     }
 
     /** Which share of a clip a recipient may see, by a hundred of its moments. */
-    private static double shown(Disclosure may, Clip clip) {
+    private double shown(Clip clip) {
         int shown = 0;
         for (int i = 0; i < 100; i++) {
             long pts = clip.firstPts() + clip.base().ticks(clip.seconds() * (i + 0.5) / 100);

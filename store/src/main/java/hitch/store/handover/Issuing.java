@@ -6,7 +6,6 @@ import hitch.core.job.Deed;
 import hitch.core.job.Parcels;
 import hitch.core.parcel.Checks;
 import hitch.core.parcel.Told;
-import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.store.StoreException;
@@ -28,7 +27,6 @@ public final class Issuing {
     public static final String FOLDER = "handed-over";
 
     private final Path job;
-    private final Survey survey;
     private final Parcels parcels;
     private final Clock clock;
 
@@ -36,9 +34,8 @@ public final class Issuing {
      * @param job the job's folder
      * @param parcels what was made of it so far
      */
-    public Issuing(Path job, Survey survey, Parcels parcels, Clock clock) {
+    public Issuing(Path job, Parcels parcels, Clock clock) {
         this.job = job;
-        this.survey = survey;
         this.parcels = parcels;
         this.clock = clock;
     }
@@ -56,13 +53,14 @@ public final class Issuing {
     /**
      * Makes it, whole or not at all.
      *
+     * @param may what its recipient may see
      * @param checks what was checked before; nothing is made while one holds
      * @param delivery what writes it, but for the terms
      * @param by who makes it
      * @return what happened, to be kept in the job's journal
      */
     public Deed.Made make(
-            Recipient whom,
+            Disclosure may,
             Checks checks,
             Delivery delivery,
             String firm,
@@ -71,11 +69,12 @@ public final class Issuing {
             Path out,
             Progress progress)
             throws StoreException, MediaException {
+        Recipient whom = may.recipient();
         if (!checks.mayGo()) {
             throw new StoreException("Nothing was made for the " + whom.called() + ": "
                     + checks.holding().getFirst().words());
         }
-        Map<String, String> told = Told.of(Disclosure.of(survey, whom));
+        Map<String, String> told = Told.of(may);
         int issue = parcels.next(whom.word());
         List<String> changed = parcels.newest(whom.word())
                 .map(i -> Told.changed(i.made().told(), told))

@@ -102,8 +102,8 @@ public final class Delivered {
         return Checks.of(job, survey(), hitch.core.disclosure.Disclosure.of(survey(), whom), wish(), Optional.empty());
     }
 
-    Issuing issuing(Parcels parcels) throws MediaException {
-        return new Issuing(folder, survey(), parcels, CLOCK);
+    Issuing issuing(Parcels parcels) {
+        return new Issuing(folder, parcels, CLOCK);
     }
 
     /** A parcel, signed. */

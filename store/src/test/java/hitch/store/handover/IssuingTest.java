@@ -71,7 +71,7 @@ class IssuingTest {
     private Deed.Made made(Recipient whom, Parcels parcels, Path out) throws Exception {
         return job.issuing(parcels)
                 .make(
-                        whom,
+                        Disclosure.of(job.survey(), whom),
                         job.checks(whom),
                         job.delivery(),
                         "Wendle Drains",
