@@ -127,11 +127,15 @@ public record Checks(List<Item> items) {
         return holding().isEmpty();
     }
 
-    /** What goes out although it was found, as the manifest tells it. */
-    public List<Accepted> accepted(String by) {
+    /** What goes out although it was found, as the manifest tells it to a recipient: by its sort, and why in words it may read. */
+    public List<Accepted> accepted(Disclosure may) {
         return items.stream()
                 .filter(i -> !i.holds())
-                .map(i -> new Accepted(i.check().words(), by, i.why().orElse("")))
+                .map(i -> new Accepted(
+                        i.check().sort(),
+                        may.facts().reviewer(),
+                        may.recipient().isPublic() ? "" : may.text(i.why().orElse(""))))
+                .distinct()
                 .toList();
     }
 

@@ -59,7 +59,8 @@ class ChecksTest {
         Job said = job.with(new Edit.AcceptCheck("firm", asked.key(), Optional.of("for our shelf")));
         Checks checks = of(said, Recipient.FIRM);
         assertThat(checks.mayGo()).isTrue();
-        assertThat(checks.accepted("R. Viewer")).contains(new Accepted(asked.words(), "R. Viewer", "for our shelf"));
+        assertThat(checks.accepted(Disclosure.of(Reckoner.survey(said), Recipient.FIRM)))
+                .contains(new Accepted(asked.sort(), "R. Viewer", "for our shelf"));
         assertThat(of(said, Recipient.BUYER).mayGo()).as("for nobody else").isFalse();
     }
 
@@ -151,5 +152,22 @@ class ChecksTest {
         assertThat(checks.holding())
                 .extracting(Check::words)
                 .anyMatch(w -> w.contains("has no code") && w.contains("main connection"));
+    }
+
+    /** A manifest goes to whoever gets the parcel: it tells what was accepted by its sort alone. */
+    @Test
+    void whatIsAcceptedTellsADistrictNothingOfThePrivateSide() {
+        Job job = Sample.note(Sample.marked(), Sample.DOWN, 5, "check 22 on way back");
+        Checks.Item item = of(job, Recipient.DISTRICT).items().stream()
+                .filter(i -> i.check().key().startsWith("promises"))
+                .findFirst()
+                .orElseThrow();
+        job = job.with(new Edit.AcceptCheck("district", item.check().key(), Optional.of("A. Client was in a hurry")));
+        List<Accepted> told =
+                of(job, Recipient.DISTRICT).accepted(Disclosure.of(Reckoner.survey(job), Recipient.DISTRICT));
+        assertThat(told)
+                .isNotEmpty()
+                .allMatch(a -> !a.check().matches(".*\\d.*") && a.why().isEmpty());
+        assertThat(told.toString()).doesNotContain("Client").doesNotContain("F9");
     }
 }

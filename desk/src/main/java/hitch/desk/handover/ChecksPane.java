@@ -43,7 +43,7 @@ final class ChecksPane extends VBox {
             return;
         }
         shown = now;
-        getChildren().setAll(Labels.heading("Before it goes"));
+        getChildren().setAll(Labels.heading("What is checked"));
         if (state.checks().items().isEmpty()) {
             getChildren().add(Labels.of("Everything that is checked is in order.", "soft"));
         }

@@ -79,7 +79,7 @@ public final class Issuing {
         List<String> changed = parcels.newest(whom.word())
                 .map(i -> Told.changed(i.made().told(), told))
                 .orElse(List.of());
-        Path video = delivery.under(new Terms(firm, issue, changed, checks.accepted(by), key))
+        Path video = delivery.under(new Terms(firm, issue, changed, checks.accepted(may), key))
                 .write(whom, out, progress);
         try {
             long bytes = 0;

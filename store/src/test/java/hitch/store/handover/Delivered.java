@@ -2,6 +2,7 @@ package hitch.store.handover;
 
 import hitch.core.Sample;
 import hitch.core.counter.Reading;
+import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
@@ -99,7 +100,7 @@ public final class Delivered {
     }
 
     Checks checks(Recipient whom) throws MediaException {
-        return Checks.of(job, survey(), hitch.core.disclosure.Disclosure.of(survey(), whom), wish(), Optional.empty());
+        return Checks.of(job, survey(), Disclosure.of(survey(), whom), wish(), Optional.empty());
     }
 
     Issuing issuing(Parcels parcels) {
@@ -109,7 +110,12 @@ public final class Delivered {
     /** A parcel, signed. */
     Path make(Recipient whom, SigningKey key, Path out) throws MediaException, StoreException {
         delivery()
-                .under(new Terms("Wendle Drains", 1, List.of(), checks(whom).accepted("R. Viewer"), Optional.of(key)))
+                .under(new Terms(
+                        "Wendle Drains",
+                        1,
+                        List.of(),
+                        checks(whom).accepted(Disclosure.of(survey(), whom)),
+                        Optional.of(key)))
                 .write(whom, out, Progress.NONE);
         return out;
     }
