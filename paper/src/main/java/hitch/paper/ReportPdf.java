@@ -33,6 +33,9 @@ public final class ReportPdf {
 
     private static final double WIDE_MM = 176;
 
+    /** Signs of the line at the head of a page. */
+    private static final int RUNNING = 90;
+
     private ReportPdf() {}
 
     /**
@@ -78,8 +81,8 @@ public final class ReportPdf {
         values.put("key", Marks.grouped(marks.key()));
         values.put("issue", marks.issued());
         values.put("by", may.facts().firm());
-        values.put("running", report.property());
-        values.put("footed", "For the " + report.audience().toLowerCase(Locale.ROOT));
+        values.put("running", inStyle(report.property()));
+        values.put("footed", inStyle("For the " + report.audience().toLowerCase(Locale.ROOT)));
         values.put("soft", Tone.SOFT.hex());
         values.put("style", style());
         XRLog.setLoggingEnabled(false);
@@ -91,6 +94,8 @@ public final class ReportPdf {
         font(builder, "HankenGrotesk-Regular.ttf", "Hanken Grotesk", 400);
         font(builder, "HankenGrotesk-SemiBold.ttf", "Hanken Grotesk", 600);
         font(builder, "HankenGrotesk-Bold.ttf", "Hanken Grotesk", 700);
+        // For letters that the others have not: Cyrillic, Hebrew, Arabic and more.
+        font(builder, "DejaVuSans.ttf", "DejaVu Sans", 400);
         font(builder, "SplineSansMono-Medium.ttf", "Spline Sans Mono", 400);
         font(builder, "SplineSansMono-Bold.ttf", "Spline Sans Mono", 700);
         sketch.ifPresent(s -> {
@@ -99,9 +104,35 @@ public final class ReportPdf {
             drawers.registerDrawer("hitch/line", drawer);
             builder.useObjectDrawerFactory(drawers);
         });
-        builder.withHtmlContent(Templates.fill("print", values), null);
+        builder.withHtmlContent(readable(Templates.fill("print", values)), null);
         builder.toStream(out);
         builder.run();
+    }
+
+    /** Without signs that no page may hold: those that control a printer of old, halves of letters, and those that turn the words behind them round. */
+    private static String readable(String page) {
+        return page.codePoints()
+                .filter(c -> c == '\n' || c == '\t' || c >= ' ' && isReadable(c))
+                .collect(StringBuilder::new, StringBuilder::appendCodePoint, StringBuilder::append)
+                .toString();
+    }
+
+    private static boolean isReadable(int c) {
+        boolean turning = c >= 0x202A && c <= 0x202E || c >= 0x2066 && c <= 0x2069;
+        return !turning && c != 0xFFFE && c != 0xFFFF && Character.getType(c) != Character.SURROGATE;
+    }
+
+    /** A text as it stands between quotation marks in a style sheet (CSS 2.1, 4.1.3): every sign but letters and figures by its number. */
+    private static String inStyle(String text) {
+        StringBuilder out = new StringBuilder();
+        readable(text).codePoints().limit(RUNNING).forEach(c -> {
+            if (c < 128 && (Character.isLetterOrDigit(c) || c == ' ')) {
+                out.appendCodePoint(c);
+            } else {
+                out.append('\\').append(Integer.toHexString(c)).append(' ');
+            }
+        });
+        return out.toString();
     }
 
     private static Set<FindingRow> full(Report report) {

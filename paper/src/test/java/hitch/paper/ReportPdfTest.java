@@ -7,7 +7,9 @@ import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.exchange.FindingRow;
 import hitch.core.finding.ClockPosition;
+import hitch.core.job.Edit;
 import hitch.core.job.Job;
+import hitch.core.job.PropertyFactsBuilder;
 import hitch.core.parcel.Asked;
 import hitch.core.parcel.FilmTimes;
 import hitch.core.parcel.Marks;
@@ -110,6 +112,37 @@ class ReportPdfTest {
                     .doesNotContain("hose bib")
                     .doesNotContain("What to do")
                     .doesNotContain("Offset");
+        }
+    }
+
+    /** Names of other scripts are written; what no page may hold is left out, and nothing that is typed becomes a part of the page. */
+    @Test
+    void whatIsTypedIsDataInEveryScript() throws IOException {
+        for (String typed : List.of(
+                "Straße Ωmega Жук",
+                "בית שבע",
+                "دار",
+                "a\u0000b\u0007c",
+                "half \uD800 letter",
+                "\u202E<b>&amp;</b> \"'} @page { size: a6 }",
+                "x".repeat(3000))) {
+            Job job = Sample.marked()
+                    .with(new Edit.DescribeProperty(
+                            PropertyFactsBuilder.builder(Sample.job().facts())
+                                    .property(typed)
+                                    .client(typed)
+                                    .build()));
+            try (PDDocument pdf = pdf(job, Recipient.HOMEOWNER)) {
+                assertThat(pdf.getPage(0).getMediaBox().getWidth()).isEqualTo(612);
+                String text = text(pdf);
+                assertThat(text).doesNotContain("#");
+                if (typed.contains("Жук")) {
+                    assertThat(text).contains(typed);
+                }
+                if (typed.contains("<b>")) {
+                    assertThat(text).contains("<b>&amp;</b>");
+                }
+            }
         }
     }
 
