@@ -1,5 +1,6 @@
 package hitch.app;
 
+import hitch.core.parcel.ParcelsCsv;
 import hitch.store.JobFolder;
 import hitch.store.journal.HistoryText;
 import hitch.store.out.OutFile;
@@ -27,12 +28,17 @@ final class HistoryCommand implements Callable<Integer> {
     @Option(names = "--out", paramLabel = "FILE", description = "New file to write it to; else it is printed.")
     private Path out;
 
+    @Option(names = "--parcels", description = "Who got what instead, as CSV: every issue of every parcel.")
+    private boolean parcels;
+
     @Override
     public Integer call() throws Exception {
         try (JobFolder folder = Jobs.open(job, spec.commandLine().getErr())) {
-            List<String> lines = folder.historyLines().stream()
-                    .map(HistoryText.Line::toString)
-                    .toList();
+            List<String> lines = parcels
+                    ? ParcelsCsv.write(folder.history().parcels()).lines().toList()
+                    : folder.historyLines().stream()
+                            .map(HistoryText.Line::toString)
+                            .toList();
             if (out == null) {
                 lines.forEach(spec.commandLine().getOut()::println);
                 spec.commandLine().getOut().flush();

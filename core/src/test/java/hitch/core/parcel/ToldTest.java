@@ -90,4 +90,21 @@ class ToldTest {
         return ParcelState.of(job, survey, parcels, Recipient.HOMEOWNER, StoryWish.USUAL, Optional.empty())
                 .stand();
     }
+
+    @Test
+    void whoGotWhatIsAListWithARowForEachTimeItWentOut() {
+        Parcels parcels = Parcels.NONE
+                .with(made(1, Map.of()))
+                .with(new Deed.Sent("homeowner", 1, "2026-05-03T11:00:00Z", "R. Viewer", "=a stick"))
+                .with(new Deed.Sent("homeowner", 1, "2026-05-03T12:00:00Z", "R. Viewer", "the outbox"))
+                .with(new Deed.TakenBack("homeowner", 1, "2026-05-04T12:00:00Z", "R. Viewer", "the wrong house"))
+                .with(made(2, Map.of()));
+        assertThat(ParcelsCsv.write(parcels).lines())
+                .hasSize(4)
+                .element(1)
+                .asString()
+                .contains("homeowner,1,2026-05-03T10:00:00Z")
+                .contains("'=a stick")
+                .contains("the wrong house");
+    }
 }

@@ -2,9 +2,13 @@ package hitch.desk.handover;
 
 import hitch.core.disclosure.Recipient;
 import hitch.core.parcel.ParcelState;
+import hitch.core.parcel.ParcelsCsv;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import hitch.media.film.FilmShape;
+import hitch.store.out.OutFile;
+import java.io.File;
+import java.nio.file.Path;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
@@ -17,7 +21,9 @@ import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ToggleButton;
 import javafx.scene.control.ToggleGroup;
+import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.VBox;
+import javafx.stage.FileChooser;
 
 /** A row for each recipient of the job: what is in its parcel, how long and large it is, and how it stands. */
 final class ParcelList extends VBox {
@@ -42,7 +48,14 @@ final class ParcelList extends VBox {
         Button more = Labels.button("Another kind…", "", "Add another kind of recipient", another);
         more.setId("recipient-more");
         more.getStyleClass().add("quiet");
-        getChildren().addAll(Labels.heading("Parcels"), rows, more);
+        Button list = Labels.button("Who got what…", "", "Save the list of who got what as CSV", this::saveList);
+        list.setId("who-got-what");
+        list.getStyleClass().add("quiet");
+        list.disableProperty()
+                .bind(desk.work()
+                        .snapshotProperty()
+                        .map(s -> s.history().parcels().issues().isEmpty()));
+        getChildren().addAll(Labels.heading("Parcels"), rows, new FlowPane(8, 8, more, list));
         var all = desk.work().firm().recipients();
         all.addListener((ListChangeListener<Recipient>) c -> fill(all));
         recipient.addListener((o, was, is) -> rows.getChildren().stream()
@@ -87,6 +100,28 @@ final class ParcelList extends VBox {
         });
         gone.getStyleClass().add("quiet");
         return new VBox(4, row, gone);
+    }
+
+    private void saveList() {
+        FileChooser chooser = new FileChooser();
+        chooser.setTitle("Save the list of who got what");
+        chooser.setInitialFileName("who-got-what.csv");
+        File chosen = chooser.showSaveDialog(getScene().getWindow());
+        if (chosen != null) {
+            saveList(chosen.toPath());
+        }
+    }
+
+    /** Saves who got what; a file that is there is left alone. */
+    void saveList(Path file) {
+        String list = ParcelsCsv.write(desk.work().now().history().parcels());
+        desk.work()
+                .inBackground(
+                        () -> {
+                            OutFile.fresh(file, List.of()).write(list);
+                            return file;
+                        },
+                        saved -> desk.work().notices().say("Who got what is in " + saved + "."));
     }
 
     private static Label wrapped(Label label) {

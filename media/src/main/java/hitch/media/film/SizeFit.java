@@ -28,18 +28,18 @@ import java.util.Optional;
  */
 public final class SizeFit {
     /** Shots that are sampled, and pictures of each. */
-    private static final int SHOTS = 6;
+    private static final int SHOTS = 4;
 
-    private static final int PICTURES = 20;
+    private static final int PICTURES = 25;
     /** Every so many-th picture is compared. */
-    private static final int COMPARED = 5;
+    private static final int COMPARED = 8;
     /** A sample is not the film: so much is left free. */
     private static final double FREE = 0.92;
     /** Below that a film is not worth being looked at. */
     public static final double WORTH = 0.9;
 
-    private static final List<Integer> HEIGHTS = List.of(720, 540, 450, 360);
-    private static final List<Double> RATES = List.of(1.0, 1.6, 2.4);
+    private static final List<Integer> HEIGHTS = List.of(720, 540, 360);
+    private static final List<Double> RATES = List.of(0.5, 1.0, 2.0);
     private static final int LEAST_BITS = 60_000;
 
     private SizeFit() {}
@@ -79,9 +79,18 @@ public final class SizeFit {
         double nominal = most * FREE * 8 / Math.max(1, cutting.seconds()) - FilmShape.SOUND_BITS;
         List<Tried> tried = new ArrayList<>();
         List<FilmShape> shapes = shapes(full, nominal);
+        int height = 0;
+        List<int[]> scaled = List.of();
         for (int i = 0; i < shapes.size(); i++) {
             progress.at((double) i / shapes.size(), "trying sizes");
-            tried.add(tried(drawn, full, shapes.get(i), cutting.seconds(), scratch));
+            FilmShape shape = shapes.get(i);
+            if (shape.height() != height) {
+                height = shape.height();
+                scaled = drawn.stream()
+                        .map(p -> scaled(image(p, full), shape.width(), shape.height()))
+                        .toList();
+            }
+            tried.add(tried(drawn, scaled, full, shape, cutting.seconds(), scratch));
         }
         return tried.stream().filter(t -> t.bytes() <= most * FREE).max(Comparator.comparingDouble(Tried::likeness));
     }
@@ -119,15 +128,16 @@ public final class SizeFit {
         return all;
     }
 
-    private static Tried tried(List<int[]> drawn, FilmShape full, FilmShape shape, double seconds, Path scratch)
+    private static Tried tried(
+            List<int[]> drawn, List<int[]> scaled, FilmShape full, FilmShape shape, double seconds, Path scratch)
             throws MediaException {
         Path file = scratch.resolve("tried.mp4");
         try {
             VideoWriter.Shape coded =
                     new VideoWriter.Shape(shape.width(), shape.height(), shape.rate(), shape.bits(), 0);
             try (VideoWriter writer = new VideoWriter(file, coded, "", List.of())) {
-                for (int[] picture : drawn) {
-                    writer.picture(scaled(image(picture, full), shape.width(), shape.height()));
+                for (int[] picture : scaled) {
+                    writer.picture(picture);
                 }
                 writer.finish();
             }
@@ -167,7 +177,7 @@ public final class SizeFit {
         if (image.getWidth() != width || image.getHeight() != height) {
             to = new BufferedImage(width, height, BufferedImage.TYPE_INT_RGB);
             Graphics2D g = to.createGraphics();
-            g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BICUBIC);
+            g.setRenderingHint(RenderingHints.KEY_INTERPOLATION, RenderingHints.VALUE_INTERPOLATION_BILINEAR);
             g.drawImage(image, 0, 0, width, height, null);
             g.dispose();
         }

@@ -59,9 +59,25 @@ class IssuingTest {
         district = folder.resolve("district");
         job.delivery()
                 .under(new Terms("Wendle Drains", 1, List.of(), List.of(), Optional.of(key)))
-                .inFormOf(Optional.of(new District(DistrictForm.PLAIN, codes)))
+                .inFormOf(Optional.of(new District(form(), codes)))
                 .write(Recipient.DISTRICT, district, Progress.NONE);
         insurer = job.make(Recipient.INSURER, key, folder.resolve("insurer"));
+    }
+
+    /** Takes no clip longer than a second and a half, but for the way to a whole picture. */
+    private static DistrictForm form() {
+        DistrictForm plain = DistrictForm.PLAIN;
+        return new DistrictForm(
+                "Wendle Water",
+                plain.from(),
+                plain.rising(),
+                plain.unit(),
+                plain.decimals(),
+                "A-1",
+                "A-2",
+                1.5,
+                plain.fileNames(),
+                plain.columns());
     }
 
     private static JsonNode manifest(Path parcel) throws Exception {
@@ -167,6 +183,9 @@ class IssuingTest {
             }
             last = index.numberAt(row.path("last_pts").asLong());
         }
+        assertThat(manifest(district).path("footage").size())
+                .as("cut into parts")
+                .isGreaterThan(1);
         long mine = java.util.stream.IntStream.range(0, index.count())
                 .filter(n -> may.shows(new FrameRef(job.clip.id(), index.pts(n))))
                 .count();
