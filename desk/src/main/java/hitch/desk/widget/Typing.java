@@ -1,13 +1,12 @@
 package hitch.desk.widget;
 
-import javafx.application.Platform;
 import javafx.beans.value.ChangeListener;
 import javafx.scene.Node;
 import javafx.scene.Parent;
 import javafx.scene.Scene;
 import javafx.scene.control.TextInputControl;
 
-/** Keeps forms from being rebuilt under the hand of somebody who types or presses in them. */
+/** Keeps forms from being rebuilt under the hand of somebody who types in them. */
 public final class Typing {
     private Typing() {}
 
@@ -41,15 +40,8 @@ public final class Typing {
                 && !field.getText().equals(field.getProperties().get(KEPT));
     }
 
-    /**
-     * Does {@code rebuild} at once, or, while somebody types in {@code form}, as soon as that field is left, or, while
-     * something in it is held down, as soon as it is let go: a control that is replaced in between would not act.
-     */
+    /** Does {@code rebuild} at once, or, while somebody types in {@code form}, as soon as that field is left. */
     public static void orOnceLeft(Parent form, Runnable rebuild) {
-        if (form.isPressed()) {
-            onceLetGo(form, rebuild);
-            return;
-        }
         if (!isIn(form)) {
             rebuild.run();
             return;
@@ -67,17 +59,6 @@ public final class Typing {
                     form.getProperties().remove(Typing.class);
                     rebuild.run();
                 }
-            }
-        });
-    }
-
-    private static void onceLetGo(Parent form, Runnable rebuild) {
-        form.pressedProperty().addListener(new ChangeListener<Boolean>() {
-            @Override
-            public void changed(javafx.beans.value.ObservableValue<? extends Boolean> o, Boolean was, Boolean is) {
-                form.pressedProperty().removeListener(this);
-                // The press is still on its way to its control.
-                Platform.runLater(() -> orOnceLeft(form, rebuild));
             }
         });
     }
