@@ -2,7 +2,6 @@ package hitch.core.disclosure;
 
 import hitch.core.counter.Heading;
 import hitch.core.finding.FindingId;
-import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Adjustment;
 import hitch.core.footage.Clip;
@@ -32,19 +31,6 @@ import java.util.Optional;
 
 /** What one recipient may see of a survey: the only thing that whatever leaves the firm is written from. Immutable. */
 public final class Disclosure {
-    /** Rules that decide what is recorded, and where. */
-    private static final List<String> RECORDED_BY =
-            List.of("ownership.reach", "seeing.fastest", "seeing.back-preferred", "depths.locator-error");
-    /** Rules that decide most of what is advised. */
-    private static final List<String> JUDGED_BY = List.of(
-            "judging.verdict",
-            "judging.roots-by",
-            "weighing.roots-to-mend",
-            "weighing.offset-to-mend",
-            "weighing.water-to-tend",
-            "care.between-cleanings",
-            "openings.every",
-            "openings.bend");
 
     private final Survey survey;
     private final Recipient recipient;
@@ -202,9 +188,7 @@ public final class Disclosure {
 
     /** The house rules that what this recipient is told rests on; how it is judged for who is advised alone. */
     public List<Rule> rulesUsed() {
-        return Rule.of(survey.rules()).stream()
-                .filter(r -> RECORDED_BY.contains(r.name()) || recipient.advised() && JUDGED_BY.contains(r.name()))
-                .toList();
+        return RulesUsed.of(survey.rules(), recipient.advised());
     }
 
     /** What people changed in this recipient's story. */
@@ -255,21 +239,7 @@ public final class Disclosure {
 
     /** The station that distances are read from which begin at a place of the line; empty where that is not known. */
     public Optional<Station> zero(ReadFrom from) {
-        return switch (from) {
-            case OPENING -> Optional.of(Station.DATUM);
-            case WALL -> survey.line().wall();
-            case BOUNDARY ->
-                part.map(PublicPart::boundary)
-                        .orElseGet(() -> survey.line().whose().boundary());
-            case MAIN ->
-                survey.findings().stream()
-                        .filter(f -> f.finding().kind() == FindingKind.MAIN_CONNECTION
-                                && f.branch().equals(Branch.LINE)
-                                && !f.finding().certainty().isGuess())
-                        .flatMap(f -> f.extent().stream())
-                        .map(Extent::from)
-                        .findFirst();
-        };
+        return ReadFromPlace.of(survey, part, from);
     }
 
     /** Total length of standing water; nothing for who may not see the whole line. */

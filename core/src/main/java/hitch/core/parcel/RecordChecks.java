@@ -174,7 +174,7 @@ final class RecordChecks {
                     Check.Weight.TELLS,
                     (lost.size() == 1 ? "One finding has" : lost.size() + " findings have") + " no station: "
                             + ids(lost) + ".",
-                    "Give them one",
+                    "Give a station",
                     Check.Where.MARK,
                     Optional.of(lost.getFirst())));
         }

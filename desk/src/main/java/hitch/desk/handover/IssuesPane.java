@@ -12,6 +12,7 @@ import hitch.media.Progress;
 import hitch.store.StoreException;
 import hitch.store.handover.Issuing;
 import hitch.store.send.Destination;
+import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.time.Instant;
@@ -163,7 +164,7 @@ final class IssuesPane extends VBox {
                             if (out) {
                                 try {
                                     ways.outbox().takeBack(ways.name(issue), why.strip());
-                                } catch (java.io.IOException e) {
+                                } catch (IOException e) {
                                     throw new StoreException(
                                             "The outbox could not be told: " + e.getMessage()
                                                     + ". Nothing was marked; try again.",

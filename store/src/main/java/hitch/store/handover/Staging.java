@@ -12,12 +12,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
 import java.nio.file.StandardOpenOption;
-import java.util.Comparator;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Optional;
 import java.util.Set;
-import java.util.stream.Stream;
 import tools.jackson.core.JacksonException;
 import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.json.JsonMapper;
@@ -62,7 +60,7 @@ final class Staging implements AutoCloseable {
         try {
             staging.restore();
             refuseOthers(whole, target, recipient);
-            delete(place);
+            OutFolder.remove(place);
             Files.createDirectories(place);
             return staging;
         } catch (IOException | StoreException e) {
@@ -90,7 +88,7 @@ final class Staging implements AutoCloseable {
         if (Files.exists(before) && !Files.exists(target)) {
             Files.move(before, target, StandardCopyOption.ATOMIC_MOVE);
         }
-        delete(before);
+        OutFolder.remove(before);
     }
 
     private static void refuseOthers(Path folder, Path named, String recipient) throws IOException, StoreException {
@@ -150,24 +148,13 @@ final class Staging implements AutoCloseable {
             restore();
             throw e;
         }
-        delete(before);
-    }
-
-    private static void delete(Path folder) throws IOException {
-        if (!Files.exists(folder)) {
-            return;
-        }
-        try (Stream<Path> all = Files.walk(folder)) {
-            for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(path);
-            }
-        }
+        OutFolder.remove(before);
     }
 
     /** Drops what was not put in its place. */
     @Override
     public void close() throws IOException {
-        delete(place);
+        OutFolder.remove(place);
         lock.close();
         Files.deleteIfExists(lockFile);
     }

@@ -6,6 +6,7 @@ import java.nio.file.Files;
 import java.nio.file.LinkOption;
 import java.nio.file.Path;
 import java.util.Collection;
+import java.util.Comparator;
 import java.util.List;
 import java.util.stream.Stream;
 
@@ -44,6 +45,18 @@ public final class OutFolder {
                     .map(p -> folder.relativize(p).toString().replace('\\', '/'))
                     .sorted()
                     .toList();
+        }
+    }
+
+    /** Takes a folder away with all that is in it; nothing happens where there is none. */
+    public static void remove(Path folder) throws IOException {
+        if (!Files.exists(folder)) {
+            return;
+        }
+        try (Stream<Path> all = Files.walk(folder)) {
+            for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
+                Files.delete(path);
+            }
         }
     }
 }

@@ -10,10 +10,9 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.Comparator;
 import java.util.List;
 import java.util.concurrent.CancellationException;
-import java.util.stream.Stream;
+import org.slf4j.LoggerFactory;
 
 /** Into a new folder, on this machine or on a stick. */
 public final class ToFolder implements Destination {
@@ -45,7 +44,7 @@ public final class ToFolder implements Destination {
             Pieces pieces = Pieces.of(parcel, progress.part(0, 0.2));
             Files.createDirectories(into);
             pieces.fitInto(into);
-            clear(making);
+            OutFolder.remove(making);
             long done = 0;
             for (String file : pieces.files()) {
                 Path to = making.resolve(file);
@@ -87,22 +86,11 @@ public final class ToFolder implements Destination {
         }
     }
 
-    private static void clear(Path folder) throws IOException {
-        if (!Files.exists(folder)) {
-            return;
-        }
-        try (Stream<Path> all = Files.walk(folder)) {
-            for (Path path : all.sorted(Comparator.reverseOrder()).toList()) {
-                Files.delete(path);
-            }
-        }
-    }
-
     private static void quietly(Path folder) {
         try {
-            clear(folder);
+            OutFolder.remove(folder);
         } catch (IOException e) {
-            org.slf4j.LoggerFactory.getLogger(ToFolder.class).warn("what was half copied could not be taken away", e);
+            LoggerFactory.getLogger(ToFolder.class).warn("what was half copied could not be taken away", e);
         }
     }
 }

@@ -7,10 +7,12 @@ import java.io.InputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.Arrays;
 import java.util.concurrent.CancellationException;
 import java.util.zip.ZipEntry;
 import java.util.zip.ZipFile;
 import java.util.zip.ZipOutputStream;
+import org.slf4j.LoggerFactory;
 
 /** Into one file that any archive program opens. */
 public final class ToZip implements Destination {
@@ -95,7 +97,7 @@ public final class ToZip implements Destination {
             while (true) {
                 int n = a.readNBytes(one, 0, one.length);
                 int m = b.readNBytes(two, 0, two.length);
-                if (n != m || !java.util.Arrays.equals(one, 0, n, two, 0, m)) {
+                if (n != m || !Arrays.equals(one, 0, n, two, 0, m)) {
                     return false;
                 }
                 if (n == 0) {
@@ -109,7 +111,7 @@ public final class ToZip implements Destination {
         try {
             Files.deleteIfExists(file);
         } catch (IOException e) {
-            org.slf4j.LoggerFactory.getLogger(ToZip.class).warn("what was half packed could not be taken away", e);
+            LoggerFactory.getLogger(ToZip.class).warn("what was half packed could not be taken away", e);
         }
     }
 }

@@ -4,7 +4,18 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 import static org.junit.jupiter.api.Assumptions.assumeTrue;
 
+import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.finding.FindingId;
+import hitch.core.footage.FrameRef;
+import hitch.core.parcel.FilmTimes;
+import hitch.core.parcel.Marks;
+import hitch.core.parcel.Report;
+import hitch.core.story.Chapter;
+import hitch.core.story.SideBySideShot;
+import hitch.core.story.Story;
+import hitch.paper.Beside;
+import hitch.paper.ReportPage;
 import hitch.store.seal.SigningKey;
 import java.io.InputStream;
 import java.nio.charset.StandardCharsets;
@@ -14,6 +25,7 @@ import java.time.Duration;
 import java.util.Base64;
 import java.util.List;
 import java.util.Map;
+import java.util.Optional;
 import java.util.function.BooleanSupplier;
 import java.util.stream.Stream;
 import org.apache.pdfbox.Loader;
@@ -159,8 +171,63 @@ class BrowserTest {
                 .isEqualTo(true);
     }
 
+    /** One place before and after: the slider uncovers the one over the other, by keys as well. */
+    @Test
+    void beforeAndAfterSlideOverEachOther() throws Exception {
+        Delivered job = new Delivered(folder.resolve("pair-job"));
+        Disclosure may = Disclosure.of(job.survey(), Recipient.HOMEOWNER);
+        FrameRef then = may.findings().getFirst().finding().frame();
+        FrameRef now = may.findings().get(1).finding().frame();
+        FindingId id = may.findings().getFirst().finding().id();
+        Story story = new Story(
+                Recipient.HOMEOWNER,
+                "pair",
+                List.of(new Chapter(
+                        "Before and after",
+                        List.of(new SideBySideShot(
+                                "pair:F1",
+                                "Roots before and after",
+                                List.of(
+                                        new SideBySideShot.Panel(id, then, "before", "Roots, heavy"),
+                                        new SideBySideShot.Panel(id, now, "after", "")),
+                                "",
+                                0)))));
+        Report report = Report.of(may, story);
+        Path pair = Files.createDirectories(folder.resolve("pair/stills")).getParent();
+        Files.copy(
+                home.resolve(report.findings().getFirst().still()),
+                pair.resolve(report.pairs().getFirst().before()));
+        Files.copy(
+                home.resolve(report.findings().get(1).still()),
+                pair.resolve(report.pairs().getFirst().after()));
+        Files.writeString(
+                pair.resolve("index.html"),
+                ReportPage.write(
+                        may,
+                        report,
+                        new Beside("none.mp4", FilmTimes.NONE, List.of(), Optional.empty(), List.of()),
+                        Marks.NONE));
+        page(pair, "index.html");
+        until(() -> Boolean.TRUE.equals(script("return Array.from(document.querySelectorAll('.pair img'))"
+                + ".every(i => i.complete && i.naturalWidth > 0)")));
+        WebElement slide = browser.findElement(By.cssSelector(".pair input"));
+        slide.sendKeys(Keys.HOME);
+        assertThat(clip()).isEqualTo("inset(0px 0px 0px 100%)");
+        slide.sendKeys(Keys.END);
+        assertThat(clip()).isIn("inset(0px)", "inset(0px 0px 0px 0%)");
+        assertThat(browser.findElement(By.id("missing")).isDisplayed())
+                .as("its film is not there")
+                .isTrue();
+    }
+
+    private static String clip() {
+        return (String) script("return document.querySelector('.pair .after').style.clipPath");
+    }
+
     @Test
     void nothingIsFetchedAndNothingIsWrongInThePage() {
+        // What was told of other pages.
+        browser.manage().logs().get(LogType.BROWSER);
         page(home, "index.html");
         filmIsThere();
         assertThat(browser.manage().logs().get(LogType.BROWSER).getAll()).isEmpty();
