@@ -18,6 +18,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
 import javafx.scene.control.MenuButton;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -71,6 +72,19 @@ class ParcelWindowTest extends OpenWindow {
         assertThat(lookup("#hand-over").queryButton().getText()).isEqualTo("Make issue 2");
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> state("homeowner").startsWith("Issue 1 made"));
+    }
+
+    @Test
+    void aParcelThatIsDroppedOnTheBenchIsHeldAgainstItsManifest() throws Exception {
+        marked("roots top heavy at 12 ft");
+        Path issue = made();
+        handOver();
+        Node bench = lookup("#hand-over-page").query().getParent();
+        interact(() -> Dropped.on(bench, issue.resolve("mail.txt")));
+        until(() -> notice().contains("All 1 files are as they were handed over."));
+        Files.writeString(issue.resolve("mail.txt"), "what it does not come to");
+        interact(() -> Dropped.on(bench, issue));
+        until(() -> notice().contains("mail.txt is changed"));
     }
 
     @Test

@@ -2,12 +2,15 @@ package hitch.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.media.Progress;
+import hitch.media.clip.Fingerprint;
 import java.io.IOException;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Optional;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import javafx.scene.Node;
 import javafx.scene.control.Label;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
@@ -50,6 +53,28 @@ class StartScreenTest extends QuickHand {
         untilJob();
         assertThat(window.job().orElseThrow().work().now().survey().facts().property())
                 .isEqualTo("7 Teasel Lane");
+    }
+
+    @Test
+    void aParcelAndAJobCanBeDroppedOnTheFirstScreen() throws Exception {
+        Path parcel = Files.createDirectories(data.resolve("parcel"));
+        Path mail = Files.writeString(parcel.resolve("mail.txt"), "what it comes to");
+        Files.writeString(
+                parcel.resolve("manifest.json"),
+                "{\"for\":\"homeowner\",\"products\":[{\"file\":\"mail.txt\",\"sha256\":\""
+                        + Fingerprint.of(mail, Progress.NONE) + "\"}]}");
+        Node screen =
+                lookup("#demo").query().getScene().getRoot().lookup(".start").getParent();
+        interact(() -> Dropped.on(screen, mail));
+        WaitForAsyncUtils.waitFor(
+                60,
+                TimeUnit.SECONDS,
+                () -> lookup("All 1 files are as they were handed over. It is not signed.")
+                        .tryQuery()
+                        .isPresent());
+        Path job = SmallJob.create(data.resolve("job"));
+        interact(() -> Dropped.on(screen, job));
+        untilJob();
     }
 
     @Test

@@ -45,6 +45,7 @@ public record Check(String key, Weight weight, String words, String mend, Where 
             Map.entry("doubtful", "A counter could not be read with trust everywhere."),
             Map.entry("against", "Something was said that contradicts the record."),
             Map.entry("promises", "A look that was promised was not taken."),
+            Map.entry("captions", "What was said is out of step with its clip."),
             Map.entry("stations", "A finding has no station."),
             Map.entry("guessed", "Something weighs as a repair and is only possible, not seen."),
             Map.entry("poor", "A repair is asked for on one poor picture."),

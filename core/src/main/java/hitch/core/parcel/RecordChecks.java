@@ -16,6 +16,7 @@ import hitch.core.job.Job;
 import hitch.core.judge.ask.Ask;
 import hitch.core.survey.Survey;
 import hitch.core.survey.told.Promises;
+import hitch.core.talk.Commentary;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -40,6 +41,7 @@ final class RecordChecks {
         checks.visit();
         checks.counter();
         checks.settled();
+        checks.captions();
         checks.findings();
         checks.asks();
         checks.seen();
@@ -141,6 +143,36 @@ final class RecordChecks {
                     Check.Where.MARK,
                     Optional.of(broken.getFirst())));
         }
+    }
+
+    /** What was said before a clip begins or after it ends was written down for another clip, or slid too far. */
+    private void captions() {
+        List<Commentary> astray = job.talk().stream()
+                .filter(t -> job.clip(t.clip()).filter(c -> isAstray(t, c)).isPresent())
+                .toList();
+        if (!astray.isEmpty()) {
+            add(
+                    "captions "
+                            + astray.stream()
+                                    .map(t -> t.id() + "/" + t.offset())
+                                    .toList(),
+                    Check.Weight.TELLS,
+                    (astray.size() == 1
+                                    ? "Captions are out of step with their clip: "
+                                    : "Captions of " + astray.size() + " clips are out of step: ")
+                            + astray.getFirst().fileName() + " tells of moments that "
+                            + job.clip(astray.getFirst().clip())
+                                    .map(Clip::fileName)
+                                    .orElse("its clip")
+                            + " does not have.",
+                    "Slide them",
+                    Check.Where.MARK);
+        }
+    }
+
+    private static boolean isAstray(Commentary talk, Clip clip) {
+        return talk.cues().stream()
+                .anyMatch(c -> c.end() + talk.offset() < 0 || c.start() + talk.offset() > clip.seconds());
     }
 
     private static String ids(List<FindingId> ids) {

@@ -20,6 +20,8 @@ import hitch.core.job.ShotChange;
 import hitch.core.story.StoryWish;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
+import hitch.core.talk.Commentary;
+import hitch.core.talk.Cue;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
@@ -95,6 +97,17 @@ class ChecksTest {
         Check check = of(job, Recipient.DISTRICT).holding().getFirst();
         assertThat(check.words()).contains("no finding lies in its part of the line");
         assertThat(check.where()).isEqualTo(Check.Where.MARK);
+    }
+
+    @Test
+    void captionsThatTellOfMomentsAClipDoesNotHaveAreOutOfStep() {
+        Commentary said =
+                new Commentary("talk", Sample.UP, "said.srt", List.of(new Cue(50, 58, "roots here")), 0, Map.of());
+        assertThat(words(of(Sample.marked().with(new Edit.PutCommentary(said)), Recipient.BUYER)))
+                .noneMatch(w -> w.startsWith("Captions"));
+        assertThat(words(of(Sample.marked().with(new Edit.PutCommentary(said.slidTo(30))), Recipient.BUYER)))
+                .contains(
+                        "Captions are out of step with their clip: said.srt tells of moments that up.mp4 does not have.");
     }
 
     @Test

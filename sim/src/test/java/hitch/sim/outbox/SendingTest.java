@@ -3,17 +3,24 @@ package hitch.sim.outbox;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import com.google.common.jimfs.Configuration;
+import com.google.common.jimfs.Jimfs;
 import hitch.media.Progress;
 import hitch.media.clip.Fingerprint;
 import hitch.store.StoreException;
+import hitch.store.out.OutFolder;
 import hitch.store.seal.Verified;
+import hitch.store.send.Destination;
 import hitch.store.send.ToFolder;
 import hitch.store.send.ToZip;
 import hitch.store.send.Upload;
 import hitch.store.send.UploadService;
 import java.io.IOException;
+import java.io.UncheckedIOException;
+import java.nio.file.FileSystem;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.List;
 import java.util.Random;
 import java.util.concurrent.CancellationException;
 import java.util.concurrent.atomic.AtomicInteger;
@@ -92,6 +99,80 @@ class SendingTest {
         assertThatThrownBy(() -> new ToZip(file.resolve("x.zip")).take(parcel, Progress.NONE))
                 .isInstanceOf(StoreException.class)
                 .hasMessageContaining("The parcel lies where it was made, whole");
+    }
+
+    /** A disk of four megabytes, with room for the parcel until something else is written to it. */
+    private static FileSystem disk() {
+        return Jimfs.newFileSystem(
+                Configuration.unix().toBuilder().setMaxSize(4_000_000).build());
+    }
+
+    private static Progress atHalf(Path file, int bytes) {
+        return (share, doing) -> {
+            if (share > 0.4 && Files.notExists(file)) {
+                try {
+                    Files.write(file, new byte[bytes]);
+                } catch (IOException e) {
+                    throw new UncheckedIOException(e);
+                }
+            }
+        };
+    }
+
+    @Test
+    void aDiskThatIsTooSmallIsToldBeforeAnythingIsWritten() throws Exception {
+        try (FileSystem disk = disk()) {
+            Path stick = Files.createDirectory(disk.getPath("/stick"));
+            Files.write(stick.resolve("photographs"), new byte[2_000_000]);
+            for (Destination there : List.of(new ToFolder(stick, "x"), new ToZip(stick.resolve("x.zip")))) {
+                assertThatThrownBy(() -> there.take(parcel, Progress.NONE))
+                        .hasMessageContaining("too little room")
+                        .hasMessageContaining("3.0 MB")
+                        .hasMessageContaining("Nothing was written there");
+            }
+        }
+    }
+
+    @Test
+    void aDiskThatFillsOnTheWayKeepsNothingHalf() throws Exception {
+        try (FileSystem disk = disk()) {
+            Path stick = Files.createDirectory(disk.getPath("/stick"));
+            for (Destination there : List.of(new ToFolder(stick, "x"), new ToZip(stick.resolve("x.zip")))) {
+                Path other = disk.getPath("/other");
+                assertThatThrownBy(() -> there.take(parcel, atHalf(other, 1_500_000)))
+                        .isInstanceOf(StoreException.class)
+                        .hasMessageContaining("out of disk space")
+                        .hasMessageContaining("where it was made, whole");
+                try (Stream<Path> left = Files.list(stick)) {
+                    assertThat(left).isEmpty();
+                }
+                Files.delete(other);
+            }
+        }
+        assertThat(isWhole(parcel)).isTrue();
+    }
+
+    @Test
+    void aStickThatIsPulledOutOnTheWayIsToldInWords() throws Exception {
+        for (String name : List.of("x", "x.zip")) {
+            Path stick = Files.createDirectories(folder.resolve("stick"));
+            Destination there = name.endsWith("zip") ? new ToZip(stick.resolve(name)) : new ToFolder(stick, name);
+            Progress pulling = (share, doing) -> {
+                if (share > 0.4 && Files.isDirectory(stick)) {
+                    try {
+                        OutFolder.remove(stick);
+                        Files.writeString(stick, "nothing is in the slot");
+                    } catch (IOException e) {
+                        throw new UncheckedIOException(e);
+                    }
+                }
+            };
+            assertThatThrownBy(() -> there.take(parcel, pulling))
+                    .isInstanceOf(StoreException.class)
+                    .hasMessageContaining("where it was made, whole");
+            Files.delete(stick);
+        }
+        assertThat(isWhole(parcel)).isTrue();
     }
 
     @Test
