@@ -31,6 +31,7 @@ import picocli.CommandLine.Spec;
             DistrictCommand.class,
             ClipCommand.class,
             ProbeCommand.class,
+            MeasureCommand.class,
             StillCommand.class,
             RecoverCommand.class,
             CounterCommand.class,

@@ -19,6 +19,7 @@ class FloorTest {
             "measure",
             "footage",
             "counter",
+            "gauge",
             "pipe",
             "run",
             "line",

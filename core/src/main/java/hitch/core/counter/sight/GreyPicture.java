@@ -14,6 +14,17 @@ public record GreyPicture(int width, int height, byte[] grey) {
         }
     }
 
+    /** The brightness of a colour picture, by the weights of ITU-R BT.601; one {@code 0xRRGGBB} a pixel. */
+    public static GreyPicture of(int width, int height, int[] rgb) {
+        byte[] grey = new byte[width * height];
+        for (int i = 0; i < grey.length; i++) {
+            int red = rgb[i] >> 16 & 0xFF;
+            int green = rgb[i] >> 8 & 0xFF;
+            grey[i] = (byte) ((299 * red + 587 * green + 114 * (rgb[i] & 0xFF) + 500) / 1000);
+        }
+        return new GreyPicture(width, height, grey);
+    }
+
     /** Brightness at a pixel; pixels outside are the nearest inside. */
     public int at(int x, int y) {
         return grey[Math.clamp(y, 0, height - 1) * width + Math.clamp(x, 0, width - 1)] & 0xFF;

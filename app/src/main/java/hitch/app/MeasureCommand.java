@@ -1,0 +1,154 @@
+package hitch.app;
+
+import hitch.core.counter.sight.GreyPicture;
+import hitch.core.exchange.GaugeJson;
+import hitch.core.gauge.FrameGauge;
+import hitch.core.gauge.JointGauge;
+import hitch.core.gauge.LensView;
+import hitch.core.gauge.Measured;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthText;
+import hitch.media.MediaException;
+import hitch.media.clip.ClipFacts;
+import hitch.media.clip.ClipIndexer;
+import hitch.media.clip.FrameReader;
+import hitch.media.clip.Picture;
+import hitch.media.clip.PictureShape;
+import hitch.store.StoreException;
+import java.io.PrintWriter;
+import java.nio.file.Path;
+import java.util.LinkedHashMap;
+import java.util.Locale;
+import java.util.Map;
+import java.util.concurrent.Callable;
+import picocli.CommandLine.Command;
+import picocli.CommandLine.Model.CommandSpec;
+import picocli.CommandLine.Option;
+import picocli.CommandLine.Parameters;
+import picocli.CommandLine.Spec;
+
+@Command(
+        name = "measure",
+        description = {
+            "Measures a frame of a clip, or a picture, by the known bore: rings, steps and gaps of joints, water.",
+            "Nothing is pointed at by hand: what is told is a proposal, with its error and how sure it is."
+        },
+        footer = {
+            "",
+            "Example:",
+            "  ./hitch measure street.mp4 --at 12.5 --bore 4in",
+            "  ./hitch measure still.png --bore 150mm --json"
+        },
+        mixinStandardHelpOptions = true)
+final class MeasureCommand implements Callable<Integer> {
+    private static final double NARROWEST_MM = 25;
+    private static final double WIDEST_MM = 1500;
+
+    @Spec
+    private CommandSpec spec;
+
+    @Parameters(index = "0", paramLabel = "FILE", description = "Footage or a picture; it is only read.")
+    private Path file;
+
+    @Option(names = "--at", paramLabel = "SECONDS", description = "Time after the first frame; 0.")
+    private double at;
+
+    @Option(names = "--bore", required = true, paramLabel = "SIZE", description = "Width of the pipe, such as 4in.")
+    private String bore;
+
+    @Option(
+            names = "--lens",
+            paramLabel = "DEGREES",
+            description = "What the lens sees from left to right; a wide lens of ${DEFAULT-VALUE}.",
+            defaultValue = "85")
+    private double lens;
+
+    @Option(
+            names = "--lens-height",
+            paramLabel = "SIZE",
+            description = "How high the camera carries its lens over the bottom; a check where no ring is found.",
+            defaultValue = "35 mm")
+    private String lensHeight;
+
+    @Option(names = "--json", description = "As JSON; docs/formats/measure.md tells each field.")
+    private boolean json;
+
+    @Override
+    public Integer call() throws MediaException, StoreException {
+        double boreMm = size("--bore", bore);
+        double lensMm = size("--lens-height", lensHeight);
+        Ranges.within("--lens", lens, 20, 170);
+        if (boreMm < NARROWEST_MM || boreMm > WIDEST_MM) {
+            throw new StoreException("--bore takes 1 in to 59 in; " + bore + " is no pipe. Nothing was measured.");
+        }
+        ClipFacts facts = ClipIndexer.index(file);
+        double length = facts.frames()
+                .base()
+                .seconds(facts.frames().endPts() - facts.frames().firstPts());
+        if (!(at >= 0) || (at > 0 && at >= length)) {
+            throw new StoreException(String.format(
+                    Locale.ROOT,
+                    "%s has nothing at %s s; it is %.1f s long. Nothing was measured.",
+                    file.getFileName(),
+                    at,
+                    length));
+        }
+        long pts = facts.frames().firstPts() + facts.frames().base().ticks(at);
+        int number = facts.frames().numberAt(pts);
+        try (FrameReader reader = new FrameReader(file, facts.index(), PictureShape.AS_SHOWN)) {
+            Picture picture = reader.frame(number);
+            FrameGauge gauge = FrameGauge.of(
+                    GreyPicture.of(picture.width(), picture.height(), picture.rgb()),
+                    LensView.across(picture.width(), picture.height(), lens),
+                    boreMm,
+                    lensMm);
+            PrintWriter out = spec.commandLine().getOut();
+            if (json) {
+                Map<String, Object> about = new LinkedHashMap<>();
+                about.put("file", file.getFileName().toString());
+                about.put("frame", number);
+                about.put("seconds", at);
+                out.println(GaugeJson.write(about, gauge));
+            } else {
+                tell(gauge, out);
+            }
+        }
+        return 0;
+    }
+
+    private static double size(String option, String text) throws StoreException {
+        return LengthText.read(text)
+                .map(Distance::mm)
+                .orElseThrow(() -> new StoreException(option + " takes a length such as 4in or 100 mm; \"" + text
+                        + "\" is none. Nothing was measured."));
+    }
+
+    private static void tell(FrameGauge gauge, PrintWriter out) {
+        long sure = gauge.found().rings().stream().filter(r -> r.sure() > 0.5).count();
+        out.println(
+                sure == 0 ? "No ring stands out." : sure == 1 ? "One ring stands out." : sure + " rings stand out.");
+        for (JointGauge joint : gauge.joints()) {
+            out.println(String.format(
+                    Locale.ROOT,
+                    "Joint %.1f in ahead: step %s toward %.0f o'clock, gap %s, %.0f %% sure.",
+                    joint.rings().near().ahead() * gauge.boreMm() / 2 / 25.4,
+                    words(joint.step()),
+                    joint.clock() < 0.5 ? 12 : joint.clock(),
+                    words(joint.gap()),
+                    100 * joint.step().sure()));
+        }
+        gauge.water()
+                .ifPresentOrElse(
+                        w -> out.println(String.format(
+                                Locale.ROOT,
+                                "Water %s deep, %.0f %% of the bore's height, %.0f %% sure.",
+                                words(w),
+                                100 * w.mm() / gauge.boreMm(),
+                                100 * w.sure())),
+                        () -> out.println("No water line stands out."));
+    }
+
+    private static String words(Measured m) {
+        return String.format(Locale.ROOT, "%.2f in, give or take %.2f", m.inches(), m.errorInches());
+    }
+}

@@ -1,0 +1,72 @@
+package hitch.core.gauge;
+
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+import java.util.stream.Stream;
+
+/**
+ * Tells which rings are joints, and looks behind each for the rim of the next length: another circle of nearly the same size, a
+ * little smaller since it lies a little farther, of which only what shows within the near one is seen.
+ */
+final class JointFinder {
+    /** A ring this sure or surer is a joint's. */
+    private static final double SURE = 0.45;
+    /** The far rim against the near one: farther than this the next length does not begin. */
+    private static final double SMALLEST = 0.70;
+
+    private static final double LARGEST = 0.995;
+    private static final double FAR_OFF = 0.5;
+    private static final double SEEN = 0.3;
+    private static final double BEFORE = 0.2;
+    private static final double SHARP = 0.45;
+    /** Of two joints the farther one is so much smaller at least. */
+    private static final double APART = 0.72;
+
+    private JointFinder() {}
+
+    static List<JointRings> of(Sheet sheet, List<RingFit.Circle> circles) {
+        List<RingFit.Circle> sure = circles.stream()
+                .filter(c -> RingFinder.ring(sheet, c).sure() >= SURE)
+                .sorted(Comparator.comparingDouble(c -> -c.r()))
+                .toList();
+        List<JointRings> joints = new ArrayList<>();
+        double last = Double.MAX_VALUE;
+        for (RingFit.Circle near : sure) {
+            if (near.r() > last * APART) {
+                continue;
+            }
+            Optional<RingFit.Circle> before = before(sheet, near);
+            Optional<RingFit.Circle> far = before.isPresent() ? Optional.of(near) : behind(sheet, near);
+            last = before.orElse(near).r();
+            joints.add(new JointRings(
+                    RingFinder.ring(sheet, before.orElse(near)), far.map(f -> RingFinder.ring(sheet, f))));
+        }
+        return joints;
+    }
+
+    /** Where what was found is the rim of the far length: that of the near one, round it. */
+    private static Optional<RingFit.Circle> before(Sheet sheet, RingFit.Circle far) {
+        RingEdges edges = new RingEdges(sheet, far.x(), far.y(), far.r());
+        RingFit fit = new RingFit(edges, far.x(), far.y(), far.r());
+        boolean[] used = new boolean[edges.count];
+        fit.use(far, used);
+        return fit.best(used, 0.25, 1.02, 1.38)
+                .filter(c -> Math.hypot(c.x() - far.x(), c.y() - far.y()) < c.r() - 0.93 * far.r())
+                .filter(c -> c.beyond() > BEFORE);
+    }
+
+    private static Optional<RingFit.Circle> behind(Sheet sheet, RingFit.Circle near) {
+        RingEdges edges = new RingEdges(sheet, near.x(), near.y(), near.r());
+        RingFit fit = new RingFit(edges, near.x(), near.y(), near.r(), Optional.of(near));
+        boolean[] used = new boolean[edges.count];
+        fit.use(near, used);
+        boolean[] inner = used.clone();
+        edges.leaveFirst(inner, SHARP);
+        return Stream.of(used, inner)
+                .flatMap(u -> fit.best(u, FAR_OFF, SMALLEST, LARGEST).stream())
+                .filter(c -> c.beyond() > SEEN)
+                .max(Comparator.comparingDouble(RingFit.Circle::beyond));
+    }
+}

@@ -1,0 +1,37 @@
+package hitch.core.gauge;
+
+/**
+ * A length that was measured on a picture.
+ *
+ * @param mm millimetres
+ * @param error millimetres to either side: the truth lies outside one time in ten
+ * @param sure how likely it is that what was measured is what it is taken for, 0 to 1; 1 where a hand pointed at it
+ */
+public record Measured(double mm, double error, double sure) {
+    /** Millimetres to an inch. */
+    private static final double INCH = 25.4;
+
+    public Measured {
+        if (!(error >= 0) || Double.isNaN(mm)) {
+            throw new IllegalArgumentException("no measure: " + mm + " mm, give or take " + error);
+        }
+    }
+
+    public double inches() {
+        return mm / INCH;
+    }
+
+    public double errorInches() {
+        return error / INCH;
+    }
+
+    /** Whether it may as well be nothing. */
+    public boolean mayBeNothing() {
+        return mm <= error;
+    }
+
+    /** Whether a limit lies within its error, so that either side of it may be the truth. */
+    public boolean straddles(double limitMm) {
+        return Math.abs(mm - limitMm) <= error;
+    }
+}

@@ -1,0 +1,94 @@
+package hitch.core.gauge;
+
+import hitch.core.counter.sight.GreyPicture;
+import java.util.ArrayList;
+import java.util.Comparator;
+import java.util.List;
+import java.util.Optional;
+
+/**
+ * Finds the rings of the wall on a picture: rims of joints first of all. The picture is drawn anew as a sheet across the pipe, on
+ * which every ring is a circle ({@link Aligned}); its edges vote for circles ({@link RingVotes}), and each guess is laid through
+ * the edges that agree on it ({@link RingFit}). How sure a ring is comes from how much of its round is seen beyond what
+ * chance would give.
+ */
+public final class RingFinder {
+    private static final int GUESSES = 10;
+    private static final double LIKELY = 0.25;
+    private static final double CERTAIN = 0.75;
+    /** A ring this sure tells where the lens is. */
+    private static final double RELIED_ON = 0.75;
+
+    private RingFinder() {}
+
+    /**
+     * What was found.
+     *
+     * @param lens what drew the picture
+     * @param way which way the pipe goes, a unit vector: right, down, forward
+     * @param rings the surest first
+     * @param joints the nearest first
+     * @param water what stands or runs in it
+     */
+    public record Found(
+            LensView lens,
+            double[] way,
+            List<Ring> rings,
+            List<JointRings> joints,
+            Optional<WaterLine> water,
+            Eye eye) {
+        /** A ring as the picture shows it. */
+        public Optional<Ellipse> ellipse(Ring ring) {
+            return Pictured.of(Aligned.along(lens, way), ring);
+        }
+
+        /** Two places of a line along the wall that runs to where the pipe goes, pixels from the left and the top. */
+        public List<double[]> edge(double turn) {
+            return Pictured.edge(Aligned.along(lens, way), turn);
+        }
+    }
+
+    /** @param held how far below the middle of the bore the lens is carried where no ring tells it, radii of the bore */
+    public static Found of(GreyPicture picture, LensView lens, double held) {
+        double[] way = FarEnd.of(picture, lens);
+        Sheet sheet = Sheet.of(picture, Aligned.along(lens, way));
+        List<RingFit.Circle> circles = new ArrayList<>();
+        for (RingVotes.Guess g : new RingVotes(sheet).best(GUESSES)) {
+            RingEdges edges = new RingEdges(sheet, g.x(), g.y(), g.r());
+            new RingFit(edges, g.x(), g.y(), g.r())
+                    .best(new boolean[edges.count], 0.3, 0.75, 1.3)
+                    .filter(c -> c.beyond() > LIKELY)
+                    .ifPresent(circles::add);
+        }
+        circles.sort(Comparator.comparingDouble(c -> -c.beyond()));
+        List<RingFit.Circle> told = new ArrayList<>();
+        for (RingFit.Circle c : circles) {
+            if (told.stream().noneMatch(o -> same(o, c))) {
+                told.add(c);
+            }
+        }
+        List<Ring> rings = told.stream().map(c -> ring(sheet, c)).toList();
+        List<JointRings> joints = JointFinder.of(sheet, told);
+        Eye eye = joints.stream()
+                .filter(j -> j.near().sure() > RELIED_ON)
+                .findFirst()
+                .map(j -> Eye.seeing(lens, way, j.near()))
+                .orElse(new Eye(lens, way, 0, -held));
+        return new Found(lens, way, rings, joints, WaterFinder.of(sheet, eye), eye);
+    }
+
+    private static boolean same(RingFit.Circle a, RingFit.Circle b) {
+        double near = 1.2 + 0.012 * a.r();
+        return Math.hypot(a.x() - b.x(), a.y() - b.y()) < 2 * near && Math.abs(a.r() - b.r()) < near;
+    }
+
+    static Ring ring(Sheet sheet, RingFit.Circle c) {
+        return new Ring(
+                (c.x() - sheet.middleX()) / sheet.scale(),
+                (c.y() - sheet.middleY()) / sheet.scale(),
+                c.r() / sheet.scale(),
+                c.seen(),
+                Math.clamp((c.beyond() - LIKELY) / (CERTAIN - LIKELY), 0, 1),
+                c.spread() / sheet.scale());
+    }
+}
