@@ -15,6 +15,7 @@ import hitch.bench.ScriptTimes;
 import hitch.bench.TalkTable;
 import hitch.bench.TalkTimes;
 import hitch.bench.VoiceTable;
+import hitch.bench.gauge.GaugeTable;
 import hitch.bench.harm.BreakTable;
 import hitch.bench.harm.LeakTable;
 import hitch.core.note.grammar.TradeNoteReader;
@@ -51,6 +52,7 @@ import picocli.CommandLine.Spec;
             "scenes: how fast the simulated camera makes footage.  render: how fast a film is made and spoken.",
             "script: how long a long story keeps whoever writes in it waiting.",
             "voice: whether what the voice says is understood; FILE has sentences, one a line.",
+            "measure: steps, gaps, water and shares on pictures of made-up pipe.",
             "break: attacks on everything that is read.  leaks: what districts get, searched."
         },
         footer = {"", "Example:", "  ./hitch bench footage", "  ./hitch bench counter street.mp4"},
@@ -76,6 +78,7 @@ final class BenchCommand implements Callable<Integer> {
         RENDER,
         SCRIPT,
         VOICE,
+        MEASURE,
         BREAK,
         LEAKS
     }
@@ -87,7 +90,7 @@ final class BenchCommand implements Callable<Integer> {
             index = "0",
             paramLabel = "WHAT",
             description =
-                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, break or leaks.")
+                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, measure, break or leaks.")
     private What what;
 
     @Parameters(
@@ -132,6 +135,7 @@ final class BenchCommand implements Callable<Integer> {
                     RenderTimes.run(demo(scratch).resolve("demo"), scratch, DataFolder.path(), System::nanoTime, say);
                 case SCRIPT -> script(demo(scratch).resolve("demo"), say);
                 case VOICE -> VoiceTable.run(sentences(), DataFolder.path(), say);
+                case MEASURE -> new GaugeTable(30, seed, say).run();
                 case BREAK -> {
                     return broken(scratch, say);
                 }

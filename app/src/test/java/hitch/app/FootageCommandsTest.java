@@ -74,6 +74,31 @@ class FootageCommandsTest {
     }
 
     @Test
+    void measureProposesWhatAFrameShowsAndTheFileStaysAsItIs() throws IOException {
+        byte[] before = Files.readAllBytes(clip);
+        assertThat(run("measure", clip, "--at", "1.5", "--bore", "4in", "--json"))
+                .isZero();
+        JsonNode told = json();
+        assertThat(told.get("file").asString()).isEqualTo("C1-marks.mp4");
+        assertThat(told.get("frame").asInt()).isEqualTo(30);
+        assertThat(told.get("bore_mm").asDouble()).isEqualTo(102);
+        assertThat(told.get("rings").isArray()).isTrue();
+        assertThat(Files.readAllBytes(clip)).isEqualTo(before);
+    }
+
+    @Test
+    void measureSaysWhatItCannotTake() {
+        assertThat(run("measure", clip, "--bore", "four")).isEqualTo(1);
+        assertThat(err.toString()).contains("--bore takes a length such as 4in").contains("Nothing was measured");
+        assertThat(run("measure", clip, "--bore", "4in", "--at", "900")).isEqualTo(1);
+        assertThat(err.toString()).contains("has nothing at 900.0 s").doesNotContain("Exception");
+        assertThat(run("measure", clip, "--bore", "90 ft")).isEqualTo(1);
+        assertThat(err.toString()).contains("is no pipe");
+        assertThat(run("measure", clip, "--bore", "4in", "--lens", "400")).isEqualTo(1);
+        assertThat(err.toString()).contains("--lens takes a number from 20 to 170");
+    }
+
+    @Test
     void stillWritesTheFramesAskedFor() throws IOException {
         Path stills = folder.resolve("stills");
         assertThat(run("still", clip, "--frames", "10,200,31", "--out", stills)).isZero();

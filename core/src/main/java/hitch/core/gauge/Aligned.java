@@ -33,13 +33,19 @@ record Aligned(LensView lens, double[] axis, double[] right, double[] down) {
         };
     }
 
+    /** Which way a place of the sheet lies, a unit vector. */
+    double[] way(double u, double v) {
+        double[] way = new double[3];
+        double n = Math.sqrt(u * u + v * v + 1);
+        for (int i = 0; i < 3; i++) {
+            way[i] = (u * right[i] + v * down[i] + axis[i]) / n;
+        }
+        return way;
+    }
+
     /** Pixel of a place of the sheet. */
     double[] pixel(double u, double v) {
-        double[] way = new double[3];
-        for (int i = 0; i < 3; i++) {
-            way[i] = u * right[i] + v * down[i] + axis[i];
-        }
-        return lens.pixel(way);
+        return lens.pixel(way(u, v));
     }
 
     /** Place of the sheet that a pixel shows; far out where it looks sideways or back. */

@@ -14,6 +14,9 @@ public record Caliper(Eye eye, double boreMm) {
     /** A hand points so well, pixels. */
     private static final double HAND = 1.5;
 
+    /** Where the lens lies in the bore is known so well, radii. */
+    private static final double LENS_PLACE = 0.08;
+
     private double radius() {
         return boreMm / 2;
     }
@@ -97,8 +100,7 @@ public record Caliper(Eye eye, double boreMm) {
                     most,
                     Math.abs(line(left, new double[] {right[0], right[1] + d}).depth() - line.depth()));
         }
-        // Where the lens lies in the bore is known to a twentieth of it.
-        return new Measured(line.depth() * radius(), Math.hypot(2 * most, 0.05) * radius(), 1);
+        return new Measured(line.depth() * radius(), Math.hypot(2 * most, LENS_PLACE) * radius(), 1);
     }
 
     /** The water line through two places. */
@@ -109,11 +111,11 @@ public record Caliper(Eye eye, double boreMm) {
     }
 
     /**
-     * Share of the bore that is taken where a ring lies, 0 to 1.
+     * Share of the bore that is taken where a ring lies.
      *
      * @param painted whether a pixel was painted over
      */
-    public double share(Ring ring, Painted painted) {
+    public Share share(Ring ring, Painted painted) {
         int in = 0;
         int taken = 0;
         int steps = 160;
@@ -128,8 +130,19 @@ public record Caliper(Eye eye, double boreMm) {
                 }
             }
         }
-        return (double) taken / in;
+        double share = (double) taken / in;
+        // A rim a pixel off changes the whole by twice as much of its radius, what was painted likewise.
+        double rim = HAND / (ring.r() * eye.lens().focal());
+        return new Share(share, Math.min(0.5, 0.015 + 3 * rim * Math.max(0.3, share)));
     }
+
+    /**
+     * A share of the bore.
+     *
+     * @param share 0 to 1
+     * @param error to either side: the truth lies outside one time in ten
+     */
+    public record Share(double share, double error) {}
 
     /** What was painted over. */
     public interface Painted {

@@ -8,10 +8,21 @@ final class FarEnd {
     /** The head is not turned farther from the pipe's way than this share of the picture's width. */
     private static final double REACH = 0.3;
 
+    /** A larger dark is no far end. */
+    private static final double LARGEST = 0.12;
+
     private FarEnd() {}
 
-    /** The way, a unit vector; straight ahead where no place is darker than the rest. */
-    static double[] of(GreyPicture picture, LensView lens) {
+    /**
+     * The dark.
+     *
+     * @param way to its middle, a unit vector; straight ahead where no place is darker than the rest
+     * @param size how large a ring of the wall is round about whose middle it lies, units of the sheet: from a lens that is not in the
+     *     middle of the bore the nearer wall is lit deeper in, so that the dark lies off the pipe's way as that ring does
+     */
+    record Dark(double[] way, double size) {}
+
+    static Dark of(GreyPicture picture, LensView lens) {
         int cell = Math.max(1, picture.width() / CELLS);
         int wide = picture.width() / cell;
         int high = picture.height() / cell;
@@ -51,14 +62,21 @@ final class FarEnd {
         double mx = 0;
         double my = 0;
         double all = 0;
+        int cells = 0;
         for (int y = 2; y < high - 2; y++) {
             for (int x = 2; x < wide - 2; x++) {
                 double weight = Math.max(0, 1 - (score[y * wide + x] - best) / 8);
                 mx += weight * (x + 0.5);
                 my += weight * (y + 0.5);
                 all += weight;
+                cells += weight > 0 ? 1 : 0;
             }
         }
-        return all == 0 ? new double[] {0, 0, 1} : lens.way(mx / all * cell, my / all * cell);
+        if (all == 0) {
+            return new Dark(new double[] {0, 0, 1}, 0);
+        }
+        // What grows evenly dark toward the middle has its weight at three quarters of its radius.
+        double size = 0.75 * Math.sqrt(cells / Math.PI) * cell / lens.focal();
+        return new Dark(lens.way(mx / all * cell, my / all * cell), Math.min(LARGEST, size));
     }
 }

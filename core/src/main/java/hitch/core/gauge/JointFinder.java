@@ -4,7 +4,6 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
-import java.util.stream.Stream;
 
 /**
  * Tells which rings are joints, and looks behind each for the rim of the next length: another circle of nearly the same size, a
@@ -18,8 +17,10 @@ final class JointFinder {
 
     private static final double LARGEST = 0.995;
     private static final double FAR_OFF = 0.5;
-    private static final double SEEN = 0.3;
-    private static final double BEFORE = 0.2;
+    private static final double SEEN = 0.18;
+    private static final double FIRST = 0.18;
+    private static final double BESIDE = 0.045;
+    private static final double BEFORE = 0.15;
     private static final double SHARP = 0.45;
     /** Of two joints the farther one is so much smaller at least. */
     private static final double APART = 0.72;
@@ -29,6 +30,7 @@ final class JointFinder {
     static List<JointRings> of(Sheet sheet, List<RingFit.Circle> circles) {
         List<RingFit.Circle> sure = circles.stream()
                 .filter(c -> RingFinder.ring(sheet, c).sure() >= SURE)
+                .filter(c -> circles.stream().noneMatch(o -> o.beyond() > c.beyond() && isBeside(o, c)))
                 .sorted(Comparator.comparingDouble(c -> -c.r()))
                 .toList();
         List<JointRings> joints = new ArrayList<>();
@@ -44,6 +46,11 @@ final class JointFinder {
                     RingFinder.ring(sheet, before.orElse(near)), far.map(f -> RingFinder.ring(sheet, f))));
         }
         return joints;
+    }
+
+    /** Whether two circles are so near each other that one of them may lie between two rims. */
+    private static boolean isBeside(RingFit.Circle a, RingFit.Circle b) {
+        return Math.abs(a.r() - b.r()) < BESIDE * b.r() && Math.hypot(a.x() - b.x(), a.y() - b.y()) < BESIDE * b.r();
     }
 
     /** Where what was found is the rim of the far length: that of the near one, round it. */
@@ -64,9 +71,10 @@ final class JointFinder {
         fit.use(near, used);
         boolean[] inner = used.clone();
         edges.leaveFirst(inner, SHARP);
-        return Stream.of(used, inner)
-                .flatMap(u -> fit.best(u, FAR_OFF, SMALLEST, LARGEST).stream())
-                .filter(c -> c.beyond() > SEEN)
-                .max(Comparator.comparingDouble(RingFit.Circle::beyond));
+        Optional<RingFit.Circle> first =
+                fit.best(inner, FAR_OFF, SMALLEST, LARGEST).filter(c -> c.beyond() > FIRST);
+        return first.isPresent()
+                ? first
+                : fit.best(used, FAR_OFF, SMALLEST, LARGEST).filter(c -> c.beyond() > SEEN);
     }
 }

@@ -34,4 +34,8 @@ public record JointRings(Ring near, Optional<Ring> far) {
         double turn = Math.atan2(shiftRight(), -shiftDown()) / (2 * Math.PI) * 12;
         return turn <= 0 ? turn + 12 : turn;
     }
+
+    JointRings moved(double right, double down) {
+        return new JointRings(near.moved(right, down), far.map(f -> f.moved(right, down)));
+    }
 }

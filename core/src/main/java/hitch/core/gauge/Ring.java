@@ -26,7 +26,8 @@ public record Ring(double u, double v, double r, double seen, double sure, doubl
         return v / r;
     }
 
-    Ring rated(double itsSeen, double itsSure) {
-        return new Ring(u, v, r, itsSeen, itsSure, spread);
+    /** The same where the pipe goes another way than was thought, so far to the left and up. */
+    Ring moved(double right, double down) {
+        return new Ring(u + right, v + down, r, seen, sure, spread);
     }
 }

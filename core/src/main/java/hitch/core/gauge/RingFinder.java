@@ -14,8 +14,8 @@ import java.util.Optional;
  */
 public final class RingFinder {
     private static final int GUESSES = 10;
-    private static final double LIKELY = 0.25;
-    private static final double CERTAIN = 0.75;
+    private static final double LIKELY = 0.18;
+    private static final double CERTAIN = 0.6;
     /** A ring this sure tells where the lens is. */
     private static final double RELIED_ON = 0.75;
 
@@ -50,8 +50,8 @@ public final class RingFinder {
 
     /** @param held how far below the middle of the bore the lens is carried where no ring tells it, radii of the bore */
     public static Found of(GreyPicture picture, LensView lens, double held) {
-        double[] way = FarEnd.of(picture, lens);
-        Sheet sheet = Sheet.of(picture, Aligned.along(lens, way));
+        FarEnd.Dark dark = FarEnd.of(picture, lens);
+        Sheet sheet = Sheet.of(picture, Aligned.along(lens, dark.way()));
         List<RingFit.Circle> circles = new ArrayList<>();
         for (RingVotes.Guess g : new RingVotes(sheet).best(GUESSES)) {
             RingEdges edges = new RingEdges(sheet, g.x(), g.y(), g.r());
@@ -67,14 +67,24 @@ public final class RingFinder {
                 told.add(c);
             }
         }
-        List<Ring> rings = told.stream().map(c -> ring(sheet, c)).toList();
         List<JointRings> joints = JointFinder.of(sheet, told);
-        Eye eye = joints.stream()
-                .filter(j -> j.near().sure() > RELIED_ON)
+        double[] off = joints.stream()
+                .map(JointRings::near)
+                .filter(n -> n.sure() > RELIED_ON && n.r() > 1.5 * dark.size())
                 .findFirst()
-                .map(j -> Eye.seeing(lens, way, j.near()))
-                .orElse(new Eye(lens, way, 0, -held));
-        return new Found(lens, way, rings, joints, WaterFinder.of(sheet, eye), eye);
+                .map(n -> new double[] {n.u() / (n.r() - dark.size()), n.v() / (n.r() - dark.size())})
+                .orElse(new double[] {0, -held});
+        double right = off[0] * dark.size();
+        double down = off[1] * dark.size();
+        double[] way = sheet.aligned().way(-right, -down);
+        Eye eye = new Eye(lens, way, off[0], off[1]);
+        return new Found(
+                lens,
+                way,
+                told.stream().map(c -> ring(sheet, c).moved(right, down)).toList(),
+                joints.stream().map(j -> j.moved(right, down)).toList(),
+                WaterFinder.of(sheet, eye, right, down),
+                eye);
     }
 
     private static boolean same(RingFit.Circle a, RingFit.Circle b) {

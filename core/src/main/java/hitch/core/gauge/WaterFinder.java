@@ -17,17 +17,22 @@ final class WaterFinder {
     private static final double CERTAIN = 0.85;
 
     private final Sheet sheet;
+    private final double middleX;
+    private final double middleY;
     private final double[] same = new double[TURNS];
 
-    private WaterFinder(Sheet sheet) {
+    private WaterFinder(Sheet sheet, double right, double down) {
         this.sheet = sheet;
+        this.middleX = sheet.middleX() - right * sheet.scale();
+        this.middleY = sheet.middleY() - down * sheet.scale();
         for (int a = 0; a < TURNS; a++) {
             same[a] = edge(2 * Math.PI * a / TURNS);
         }
     }
 
-    static Optional<WaterLine> of(Sheet sheet, Eye eye) {
-        return new WaterFinder(sheet).best(eye);
+    /** @param right,down how far to the left and up of the sheet's middle the pipe goes */
+    static Optional<WaterLine> of(Sheet sheet, Eye eye, double right, double down) {
+        return new WaterFinder(sheet, right, down).best(eye);
     }
 
     /** How much of a line is an edge of one kind: 1 where it darkens all along clockwise, -1 where it brightens. */
@@ -54,9 +59,7 @@ final class WaterFinder {
     }
 
     private double light(double turn, double r) {
-        return sheet.at(
-                sheet.middleX() + Math.cos(turn) * r * sheet.scale(),
-                sheet.middleY() + Math.sin(turn) * r * sheet.scale());
+        return sheet.at(middleX + Math.cos(turn) * r * sheet.scale(), middleY + Math.sin(turn) * r * sheet.scale());
     }
 
     private Optional<WaterLine> best(Eye eye) {

@@ -1,0 +1,54 @@
+package hitch.core.gauge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.assertThatThrownBy;
+import static org.assertj.core.api.Assertions.within;
+
+import hitch.core.exchange.GaugeJson;
+import java.util.Map;
+import org.junit.jupiter.api.Test;
+import tools.jackson.databind.JsonNode;
+import tools.jackson.databind.json.JsonMapper;
+
+class FrameGaugeTest {
+    private static final DrawnPipe PIPE = DrawnPipe.plain().joint(3.6, 0.3, 0.3, 0, 1);
+
+    private static FrameGauge gauge(double bore) {
+        return FrameGauge.of(PIPE.picture(5), PIPE.lens(), bore, FrameGauge.USUAL_LENS_MM);
+    }
+
+    @Test
+    void theSameRingsAreTwiceAsLargeInAPipeTwiceAsWide() {
+        JointGauge four = gauge(100).joints().getFirst();
+        JointGauge eight = gauge(200).joints().getFirst();
+        assertThat(four.step().mm()).isCloseTo(15, within(3.0));
+        assertThat(eight.step().mm()).isCloseTo(2 * four.step().mm(), within(1e-6));
+        assertThat(eight.step().error()).isCloseTo(2 * four.step().error(), within(1e-6));
+    }
+
+    @Test
+    void theTruthLiesWithinTheErrorThatIsClaimed() {
+        JointGauge joint = gauge(100).joints().getFirst();
+        assertThat(joint.step().straddles(15)).isTrue();
+        assertThat(joint.gap().straddles(15)).isTrue();
+    }
+
+    @Test
+    void noPipeIsSoWide() {
+        assertThatThrownBy(() -> gauge(10)).hasMessageContaining("25 to 1500 mm");
+        assertThatThrownBy(() -> LensView.across(640, 480, 5)).hasMessageContaining("20 to 170 degrees");
+    }
+
+    @Test
+    void asJsonItNamesPixelsAndLengths() {
+        JsonNode all = JsonMapper.shared().readTree(GaugeJson.write(Map.of("file", "a.png"), gauge(100)));
+        assertThat(all.get("width").asInt()).isEqualTo(640);
+        JsonNode joint = all.get("joints").get(0);
+        assertThat(joint.get("near").get("x").asDouble()).isBetween(250.0, 400.0);
+        assertThat(joint.get("step").get("mm").asDouble()).isCloseTo(15, within(3.0));
+        assertThat(joint.get("step").get("error_mm").asDouble()).isPositive();
+        assertThat(joint.get("step").get("share_of_bore").asDouble()).isCloseTo(0.15, within(0.03));
+        assertThat(all.get("water").isNull()).isTrue();
+        assertThat(all.get("rings")).isNotEmpty();
+    }
+}

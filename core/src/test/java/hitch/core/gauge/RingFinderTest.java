@@ -1,0 +1,94 @@
+package hitch.core.gauge;
+
+import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
+
+import hitch.core.counter.sight.GreyPicture;
+import java.util.Arrays;
+import org.junit.jupiter.api.Test;
+
+class RingFinderTest {
+    private static final double HELD = 0.3;
+
+    private static RingFinder.Found found(DrawnPipe pipe) {
+        return RingFinder.of(pipe.picture(3), pipe.lens(), HELD);
+    }
+
+    @Test
+    void theRimOfAJointIsFoundWhereItIsWithTheLensWhereItIs() {
+        DrawnPipe pipe = DrawnPipe.plain().joint(4, 0.2, 0, 0, 0.9);
+        Ring rim = found(pipe).joints().getFirst().near();
+        assertThat(rim.sure()).isGreaterThan(0.6);
+        assertThat(rim.ahead()).isCloseTo(4, within(0.12));
+        assertThat(rim.right()).isCloseTo(0.05, within(0.06));
+        assertThat(rim.down()).isCloseTo(-0.3, within(0.1));
+    }
+
+    @Test
+    void theEllipseLiesOnTheRimAsThePictureShowsIt() {
+        DrawnPipe pipe = DrawnPipe.plain().joint(4, 0.2, 0, 0, 0.9);
+        RingFinder.Found found = found(pipe);
+        Ellipse e = found.ellipse(found.joints().getFirst().near()).orElseThrow();
+        Eye eye = new Eye(pipe.lens(), pipe.way(), pipe.right(), pipe.down());
+        double[] top = eye.pixel(new Eye.Place(0, 4));
+        double[] bottom = eye.pixel(new Eye.Place(Math.PI, 4));
+        assertThat(e.y() - e.a()).isCloseTo(top[1], within(4.0));
+        assertThat(e.y() + e.a()).isCloseTo(bottom[1], within(4.0));
+    }
+
+    @Test
+    void aStepAndAGapAreToldByTheRimBehind() {
+        DrawnPipe pipe = DrawnPipe.plain().joint(3.6, 0.3, 0.25, -0.15, 1);
+        JointRings joint = found(pipe).joints().getFirst();
+        assertThat(joint.far()).isPresent();
+        assertThat(joint.shiftRight()).isCloseTo(0.25, within(0.05));
+        assertThat(joint.shiftDown()).isCloseTo(-0.15, within(0.05));
+        assertThat(joint.shiftClock()).isCloseTo(2, within(0.5));
+        assertThat(joint.gap()).isCloseTo(0.3, within(0.12));
+    }
+
+    @Test
+    void asAPinholeDrawsIt() {
+        LensView pinhole = new LensView(640, 480, 420, false);
+        JointRings joint = found(DrawnPipe.plain().seenBy(pinhole).joint(3.6, 0.3, -0.3, 0, 1))
+                .joints()
+                .getFirst();
+        assertThat(joint.near().ahead()).isCloseTo(3.6, within(0.12));
+        assertThat(joint.shiftRight()).isCloseTo(-0.3, within(0.06));
+    }
+
+    @Test
+    void aLargePictureOfTheSamePipeMeasuresTheSame() {
+        DrawnPipe large =
+                DrawnPipe.plain().seenBy(LensView.across(1920, 1440, 85)).joint(4, 0.25, 0, 0.2, 1);
+        JointRings joint = found(large).joints().getFirst();
+        assertThat(joint.near().ahead()).isCloseTo(4, within(0.12));
+        assertThat(joint.step()).isCloseTo(0.2, within(0.06));
+    }
+
+    @Test
+    void aPipeWithoutAJointHasNone() {
+        assertThat(found(DrawnPipe.plain()).joints()).isEmpty();
+    }
+
+    @Test
+    void waterIsFoundAndDryPipeIsDry() {
+        DrawnPipe wet = DrawnPipe.plain().water(0.4);
+        RingFinder.Found found = found(wet);
+        assertThat(found.water()).isPresent();
+        assertThat(found.water().get().sure()).isGreaterThan(0.4);
+        assertThat(found.water().get().depth()).isCloseTo(0.4, within(0.12));
+        assertThat(found.water().get().roll()).isCloseTo(0, within(0.1));
+        assertThat(found(DrawnPipe.plain()).water().filter(w -> w.sure() > 0.4)).isEmpty();
+    }
+
+    @Test
+    void aBlankPictureHasNothing() {
+        byte[] grey = new byte[320 * 240];
+        Arrays.fill(grey, (byte) 90);
+        RingFinder.Found found = RingFinder.of(new GreyPicture(320, 240, grey), LensView.across(320, 240, 85), HELD);
+        assertThat(found.rings()).isEmpty();
+        assertThat(found.joints()).isEmpty();
+        assertThat(found.water()).isEmpty();
+    }
+}
