@@ -1,5 +1,6 @@
 package hitch.sim.truth;
 
+import hitch.core.gauge.Ellipse;
 import hitch.sim.pipe.Bore;
 import hitch.sim.view.Frames;
 import hitch.sim.view.Lens;

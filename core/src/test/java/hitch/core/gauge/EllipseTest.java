@@ -1,4 +1,4 @@
-package hitch.sim.truth;
+package hitch.core.gauge;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
