@@ -1,9 +1,12 @@
 package hitch.app;
 
 import hitch.core.counter.sight.GreyPicture;
+import hitch.core.exchange.CounterCsv;
 import hitch.core.exchange.GaugeJson;
 import hitch.core.gauge.FrameGauge;
 import hitch.core.gauge.JointGauge;
+import hitch.core.gauge.JointTrail;
+import hitch.core.gauge.LayLengths;
 import hitch.core.gauge.LensView;
 import hitch.core.gauge.Measured;
 import hitch.core.measure.Distance;
@@ -14,12 +17,15 @@ import hitch.media.clip.ClipIndexer;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
 import hitch.media.clip.PictureShape;
+import hitch.media.clip.RimScan;
 import hitch.store.StoreException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
 import java.util.LinkedHashMap;
+import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.OptionalDouble;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
 import picocli.CommandLine.Model.CommandSpec;
@@ -37,11 +43,13 @@ import picocli.CommandLine.Spec;
             "",
             "Example:",
             "  ./hitch measure street.mp4 --at 12.5 --bore 4in",
-            "  ./hitch measure still.png --bore 150mm --json"
+            "  ./hitch measure still.png --bore 150mm --json",
+            "  ./hitch measure street.mp4 --bore 4in --joints --trace counter.csv"
         },
         mixinStandardHelpOptions = true)
 final class MeasureCommand implements Callable<Integer> {
     private static final double NARROWEST_MM = 25;
+    private static final double FOOT = 304.8;
     private static final double WIDEST_MM = 1500;
 
     @Spec
@@ -70,6 +78,17 @@ final class MeasureCommand implements Callable<Integer> {
             defaultValue = "35 mm")
     private String lensHeight;
 
+    @Option(
+            names = "--joints",
+            description = "Every joint along the clip, and how long the lengths of pipe are; needs --trace.")
+    private boolean joints;
+
+    @Option(
+            names = "--trace",
+            paramLabel = "CSV",
+            description = "The clip's counter, as ./hitch counter CLIP --csv writes it.")
+    private Path trace;
+
     @Option(names = "--json", description = "As JSON; docs/formats/measure.md tells each field.")
     private boolean json;
 
@@ -82,6 +101,9 @@ final class MeasureCommand implements Callable<Integer> {
             throw new StoreException("--bore takes 1 in to 59 in; " + bore + " is no pipe. Nothing was measured.");
         }
         ClipFacts facts = ClipIndexer.index(file);
+        if (joints) {
+            return alongTheClip(facts, boreMm, lensMm);
+        }
         double length = facts.frames()
                 .base()
                 .seconds(facts.frames().endPts() - facts.frames().firstPts());
@@ -112,6 +134,47 @@ final class MeasureCommand implements Callable<Integer> {
             } else {
                 tell(gauge, out);
             }
+        }
+        return 0;
+    }
+
+    private int alongTheClip(ClipFacts facts, double boreMm, double lensMm) throws MediaException, StoreException {
+        if (trace == null) {
+            throw new StoreException("--joints needs --trace with the clip's counter: ./hitch counter "
+                    + file.getFileName() + " --csv counter.csv writes one. Nothing was measured.");
+        }
+        CounterCsv counter = NotesCommand.counter(trace);
+        Terminal terminal = new Terminal(spec.commandLine().getErr());
+        List<JointTrail.Look> looks = RimScan.read(
+                file,
+                facts.index(),
+                boreMm,
+                lens,
+                FrameGauge.held(boreMm, lensMm),
+                seconds -> counter.cableAt(seconds)
+                        .map(d -> OptionalDouble.of(d.mm()))
+                        .orElse(OptionalDouble.empty()),
+                terminal);
+        List<JointTrail.Joint> found = JointTrail.of(looks, boreMm);
+        List<LayLengths.Lay> lays = LayLengths.of(found);
+        PrintWriter out = spec.commandLine().getOut();
+        if (json) {
+            out.println(GaugeJson.write(found, lays));
+        } else {
+            found.forEach(j -> out.println(String.format(
+                    Locale.ROOT,
+                    "%.1f ft, give or take %.1f, seen %d times",
+                    j.at() / FOOT,
+                    j.error() / FOOT,
+                    j.seen())));
+            lays.forEach(l -> out.println(String.format(
+                    Locale.ROOT,
+                    "From %.1f to %.1f ft: lengths of %.2f ft, %d joints%s.",
+                    l.from() / FOOT,
+                    l.to() / FOOT,
+                    l.length() / FOOT,
+                    l.joints(),
+                    l.missing().isEmpty() ? "" : ", " + l.missing().size() + " not seen")));
         }
         return 0;
     }

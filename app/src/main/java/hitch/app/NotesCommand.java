@@ -115,7 +115,7 @@ final class NotesCommand implements Callable<Integer> {
         return metres ? LengthUnit.METRES : LengthUnit.FEET;
     }
 
-    private static CounterCsv counter(Path trace) throws StoreException {
+    static CounterCsv counter(Path trace) throws StoreException {
         try {
             return CounterCsv.read(new StringReader(TextFile.read(trace)));
         } catch (IOException e) {

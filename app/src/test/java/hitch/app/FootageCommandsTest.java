@@ -1,6 +1,7 @@
 package hitch.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
+import static org.assertj.core.api.Assertions.within;
 
 import java.io.IOException;
 import java.io.InputStream;
@@ -86,12 +87,44 @@ class FootageCommandsTest {
         assertThat(Files.readAllBytes(clip)).isEqualTo(before);
     }
 
+    /** The demo's clay has a joint every two and a half feet; the counter is given for its first nine feet. */
+    @Test
+    void measureFindsTheJointsAlongAClipAndHowLongThePipesAre() throws IOException {
+        Path street = folder.resolve("B1-street-out.mp4");
+        try (InputStream in = hitch.sim.DemoJob.class.getResourceAsStream("/hitch/demo/B1-street-out.mp4")) {
+            Files.copy(in, street);
+        }
+        StringBuilder rows = new StringBuilder("time_s,reading,unit,confidence\n");
+        try (InputStream in = hitch.sim.DemoJob.class.getResourceAsStream("/hitch/demo/B1-street-out.truth.json")) {
+            for (JsonNode m : JsonMapper.shared().readTree(in).get("moments")) {
+                if (m.get("stationFt").asDouble() < 9.2) {
+                    rows.append(m.get("t").asDouble())
+                            .append(',')
+                            .append(m.get("stationFt").asDouble())
+                            .append(",ft,1\n");
+                }
+            }
+        }
+        Path trace = Files.writeString(folder.resolve("counter.csv"), rows);
+        assertThat(run("measure", street, "--bore", "4in", "--joints", "--trace", trace, "--json"))
+                .isZero();
+        JsonNode told = json();
+        for (double joint : new double[] {1.8, 4.3, 6.8, 9.3}) {
+            assertThat(told.get("joints"))
+                    .as("a joint at " + joint + " ft")
+                    .anySatisfy(j -> assertThat(j.get("cable_mm").asDouble()).isCloseTo(joint * 304.8, within(40.0)));
+        }
+        assertThat(told.get("lengths").get(0).get("length_mm").asDouble()).isCloseTo(762, within(762 / 50.0));
+    }
+
     @Test
     void measureSaysWhatItCannotTake() {
         assertThat(run("measure", clip, "--bore", "four")).isEqualTo(1);
         assertThat(err.toString()).contains("--bore takes a length such as 4in").contains("Nothing was measured");
         assertThat(run("measure", clip, "--bore", "4in", "--at", "900")).isEqualTo(1);
         assertThat(err.toString()).contains("has nothing at 900.0 s").doesNotContain("Exception");
+        assertThat(run("measure", clip, "--bore", "4in", "--joints")).isEqualTo(1);
+        assertThat(err.toString()).contains("--joints needs --trace");
         assertThat(run("measure", clip, "--bore", "90 ft")).isEqualTo(1);
         assertThat(err.toString()).contains("is no pipe");
         assertThat(run("measure", clip, "--bore", "4in", "--lens", "400")).isEqualTo(1);

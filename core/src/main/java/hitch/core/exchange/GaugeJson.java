@@ -3,6 +3,8 @@ package hitch.core.exchange;
 import hitch.core.gauge.Ellipse;
 import hitch.core.gauge.FrameGauge;
 import hitch.core.gauge.JointGauge;
+import hitch.core.gauge.JointTrail;
+import hitch.core.gauge.LayLengths;
 import hitch.core.gauge.Measured;
 import hitch.core.gauge.Ring;
 import hitch.core.gauge.WaterLine;
@@ -32,6 +34,33 @@ public final class GaugeJson {
         all.put("joints", gauge.joints().stream().map(j -> joint(gauge, j)).toList());
         all.put("water", gauge.water().map(w -> water(gauge, w)).orElse(null));
         return MAPPER.writeValueAsString(all);
+    }
+
+    /** The joints along a clip and the lengths of pipe, as JSON. */
+    public static String write(List<JointTrail.Joint> joints, List<LayLengths.Lay> lays) {
+        Map<String, Object> all = new LinkedHashMap<>();
+        all.put("joints", joints.stream().map(GaugeJson::joint).toList());
+        all.put("lengths", lays.stream().map(GaugeJson::lay).toList());
+        return MAPPER.writeValueAsString(all);
+    }
+
+    private static Map<String, Object> joint(JointTrail.Joint joint) {
+        Map<String, Object> row = new LinkedHashMap<>();
+        row.put("cable_mm", round(joint.at(), 0));
+        row.put("error_mm", round(joint.error(), 0));
+        row.put("seen", joint.seen());
+        row.put("sure", round(joint.sure(), 2));
+        return row;
+    }
+
+    private static Map<String, Object> lay(LayLengths.Lay lay) {
+        Map<String, Object> row = new LinkedHashMap<>();
+        row.put("from_mm", round(lay.from(), 0));
+        row.put("to_mm", round(lay.to(), 0));
+        row.put("length_mm", round(lay.length(), 0));
+        row.put("joints", lay.joints());
+        row.put("not_seen_mm", lay.missing().stream().map(m -> round(m, 0)).toList());
+        return row;
     }
 
     private static Map<String, Object> ring(FrameGauge gauge, Ring ring) {

@@ -27,7 +27,7 @@ public record FrameGauge(RingFinder.Found found, double boreMm, List<JointGauge>
             throw new IllegalArgumentException("a bore is 25 to 1500 mm wide, not " + boreMm);
         }
         double radius = boreMm / 2;
-        RingFinder.Found found = RingFinder.of(picture, lens, Math.clamp(1 - lensMm / radius, -0.5, 0.9));
+        RingFinder.Found found = RingFinder.of(picture, lens, held(boreMm, lensMm));
         return new FrameGauge(
                 found,
                 boreMm,
@@ -36,6 +36,11 @@ public record FrameGauge(RingFinder.Found found, double boreMm, List<JointGauge>
                         .map(j -> JointGauge.of(j, radius, lens.focal(), false))
                         .toList(),
                 found.water().map(w -> water(w, radius)));
+    }
+
+    /** How far below the middle of the bore a lens is carried, radii of the bore. */
+    public static double held(double boreMm, double lensMm) {
+        return Math.clamp(1 - lensMm / (boreMm / 2), -0.5, 0.9);
     }
 
     private static Measured water(WaterLine line, double radius) {
