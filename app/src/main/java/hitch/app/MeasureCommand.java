@@ -48,9 +48,6 @@ import picocli.CommandLine.Spec;
         },
         mixinStandardHelpOptions = true)
 final class MeasureCommand implements Callable<Integer> {
-    private static final double NARROWEST_MM = 25;
-    private static final double FOOT = 304.8;
-    private static final double WIDEST_MM = 1500;
 
     @Spec
     private CommandSpec spec;
@@ -68,14 +65,14 @@ final class MeasureCommand implements Callable<Integer> {
             names = "--lens",
             paramLabel = "DEGREES",
             description = "What the lens sees from left to right; a wide lens of ${DEFAULT-VALUE}.",
-            defaultValue = "85")
+            defaultValue = "" + LensView.USUAL_DEGREES)
     private double lens;
 
     @Option(
             names = "--lens-height",
             paramLabel = "SIZE",
             description = "How high the camera carries its lens over the bottom; a check where no ring is found.",
-            defaultValue = "35 mm")
+            defaultValue = FrameGauge.USUAL_LENS_MM + " mm")
     private String lensHeight;
 
     @Option(
@@ -96,8 +93,8 @@ final class MeasureCommand implements Callable<Integer> {
     public Integer call() throws MediaException, StoreException {
         double boreMm = size("--bore", bore);
         double lensMm = size("--lens-height", lensHeight);
-        Ranges.within("--lens", lens, 20, 170);
-        if (boreMm < NARROWEST_MM || boreMm > WIDEST_MM) {
+        Ranges.within("--lens", lens, LensView.NARROWEST_DEGREES, LensView.WIDEST_DEGREES);
+        if (boreMm < FrameGauge.NARROWEST_MM || boreMm > FrameGauge.WIDEST_MM) {
             throw new StoreException("--bore takes 1 in to 59 in; " + bore + " is no pipe. Nothing was measured.");
         }
         ClipFacts facts = ClipIndexer.index(file);
@@ -164,15 +161,15 @@ final class MeasureCommand implements Callable<Integer> {
             found.forEach(j -> out.println(String.format(
                     Locale.ROOT,
                     "%.1f ft, give or take %.1f, seen %d times",
-                    j.at() / FOOT,
-                    j.error() / FOOT,
+                    j.at() / Distance.MM_PER_FOOT,
+                    j.error() / Distance.MM_PER_FOOT,
                     j.seen())));
             lays.forEach(l -> out.println(String.format(
                     Locale.ROOT,
                     "From %.1f to %.1f ft: lengths of %.2f ft, %d joints%s.",
-                    l.from() / FOOT,
-                    l.to() / FOOT,
-                    l.length() / FOOT,
+                    l.from() / Distance.MM_PER_FOOT,
+                    l.to() / Distance.MM_PER_FOOT,
+                    l.length() / Distance.MM_PER_FOOT,
                     l.joints(),
                     l.missing().isEmpty() ? "" : ", " + l.missing().size() + " not seen")));
         }
@@ -194,7 +191,7 @@ final class MeasureCommand implements Callable<Integer> {
             out.println(String.format(
                     Locale.ROOT,
                     "Joint %.1f in ahead: step %s toward %.0f o'clock, gap %s, %.0f %% sure.",
-                    joint.rings().near().ahead() * gauge.boreMm() / 2 / 25.4,
+                    joint.rings().near().ahead() * gauge.boreMm() / 2 / Distance.MM_PER_INCH,
                     words(joint.step()),
                     joint.clock() < 0.5 ? 12 : joint.clock(),
                     words(joint.gap()),

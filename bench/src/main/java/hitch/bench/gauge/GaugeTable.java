@@ -8,6 +8,7 @@ import hitch.core.gauge.LensView;
 import hitch.core.gauge.Measured;
 import hitch.core.gauge.Ring;
 import hitch.core.gauge.RingFinder;
+import hitch.core.measure.Distance;
 import hitch.sim.pipe.Bore;
 import hitch.sim.scene.Kind;
 import java.awt.geom.Path2D;
@@ -80,7 +81,6 @@ public final class GaugeTable {
     /** Places along what is painted. */
     private static final int BRUSH_PLACES = 24;
 
-    private static final double INCH = 25.4;
     /** A length that lies off the one before is drawn so from a little beyond the joint on, feet. */
     private static final double NO_LESS = 0.02;
 
@@ -136,7 +136,7 @@ public final class GaugeTable {
     private void joint(Sort sort, Kind kind, String how, double amount) {
         double ahead = 0.45 + 0.5 * random.nextDouble();
         Posed posed = Posed.with(random, kind, ahead, ahead, amount, how);
-        double bore = posed.boreIn() * 25.4;
+        double bore = posed.boreIn() * Distance.MM_PER_INCH;
         FrameGauge found = FrameGauge.of(posed.grey(), lens(), bore, FrameGauge.USUAL_LENS_MM);
         double[] open = posed.opening(sort == Sort.STEP ? NO_LESS : 0);
         double truth = sort == Sort.STEP ? amount : (open[1] - open[0]) * 12;
@@ -188,11 +188,11 @@ public final class GaugeTable {
                 random, sag ? Kind.SAG : Kind.FLOW, -3, 7, sag ? amount : amount * 0.6, sag ? "belly" : "running");
         double station = Posed.stand() + 0.25 * posed.boreIn() / 4;
         double truth = posed.water(station);
-        double lens = FrameGauge.USUAL_LENS_MM / 25.4;
+        double lens = FrameGauge.USUAL_LENS_MM / Distance.MM_PER_INCH;
         if (truth > lens * 0.95 || truth < 0.1) {
             return;
         }
-        double bore = posed.boreIn() * 25.4;
+        double bore = posed.boreIn() * Distance.MM_PER_INCH;
         FrameGauge found = FrameGauge.of(posed.grey(), lens(), bore, FrameGauge.USUAL_LENS_MM);
         count(proposed, Sort.WATER, truth, found.water().filter(w -> w.sure() >= WATER_SHOWN));
         Caliper caliper = new Caliper(found.found().eye(), bore);
@@ -219,7 +219,7 @@ public final class GaugeTable {
             }
         }
         painted.closePath();
-        double bore = posed.boreIn() * 25.4;
+        double bore = posed.boreIn() * Distance.MM_PER_INCH;
         RingFinder.Found found = RingFinder.of(posed.grey(), lens(), 0.3);
         count(
                 byHand,
@@ -227,6 +227,6 @@ public final class GaugeTable {
                 truth,
                 ring(posed, found, station, List.of(0.3, 2.4, 4.5))
                         .map(r -> new Caliper(Eye.seeing(lens(), found.way(), r), bore).share(r, painted::contains))
-                        .map(s -> new Measured(s.share() * INCH, s.error() * INCH, 1)));
+                        .map(s -> new Measured(s.share() * Distance.MM_PER_INCH, s.error() * Distance.MM_PER_INCH, 1)));
     }
 }

@@ -53,8 +53,7 @@ public record Caliper(Eye eye, double boreMm) {
 
     /** Step and gap between two rims that were set by hand. */
     public JointGauge joint(Ring near, Ring far) {
-        return JointGauge.of(
-                new JointRings(near, Optional.of(far)), radius(), eye.lens().focal(), true);
+        return JointGauge.of(new JointRings(near, Optional.of(far)), radius(), Sheet.scale(eye.lens()), true);
     }
 
     /** How long something is along the wall, from place to place of a line drawn over it. */

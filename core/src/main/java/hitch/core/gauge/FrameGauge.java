@@ -13,6 +13,11 @@ import java.util.Optional;
  * @param water how deep it stands
  */
 public record FrameGauge(RingFinder.Found found, double boreMm, List<JointGauge> joints, Optional<Measured> water) {
+    /** No pipe that is measured is narrower, or wider, millimetres. */
+    public static final double NARROWEST_MM = 25;
+
+    public static final double WIDEST_MM = 1500;
+
     /** How high a push camera carries its lens over the bottom where nobody says, millimetres. */
     public static final double USUAL_LENS_MM = 35;
     /** Depth of water is told to so much of the bore, and better where its edges are clear. */
@@ -23,7 +28,7 @@ public record FrameGauge(RingFinder.Found found, double boreMm, List<JointGauge>
      * @param lensMm how high the lens is carried over the bottom, millimetres
      */
     public static FrameGauge of(GreyPicture picture, LensView lens, double boreMm, double lensMm) {
-        if (!(boreMm >= 25 && boreMm <= 1500)) {
+        if (!(boreMm >= NARROWEST_MM && boreMm <= WIDEST_MM)) {
             throw new IllegalArgumentException("a bore is 25 to 1500 mm wide, not " + boreMm);
         }
         double radius = boreMm / 2;
@@ -33,7 +38,7 @@ public record FrameGauge(RingFinder.Found found, double boreMm, List<JointGauge>
                 boreMm,
                 found.joints().stream()
                         .filter(j -> j.far().isPresent())
-                        .map(j -> JointGauge.of(j, radius, lens.focal(), false))
+                        .map(j -> JointGauge.of(j, radius, Sheet.scale(lens), false))
                         .toList(),
                 found.water().map(w -> water(w, radius)));
     }

@@ -12,6 +12,11 @@ public record LensView(int width, int height, double focal, boolean wide) {
     /** What a push camera's lens sees from left to right where nobody says otherwise, degrees. */
     public static final double USUAL_DEGREES = 85;
 
+    /** A lens sees so much from left to right, degrees. */
+    public static final double NARROWEST_DEGREES = 20;
+
+    public static final double WIDEST_DEGREES = 170;
+
     public LensView {
         if (width < 16 || height < 16 || !(focal > 0)) {
             throw new IllegalArgumentException("a picture of " + width + " x " + height + " cannot be measured");
@@ -24,7 +29,7 @@ public record LensView(int width, int height, double focal, boolean wide) {
      * @param degrees that it sees from left to right, 20 to 170
      */
     public static LensView across(int width, int height, double degrees) {
-        if (!(degrees >= 20 && degrees <= 170)) {
+        if (!(degrees >= NARROWEST_DEGREES && degrees <= WIDEST_DEGREES)) {
             throw new IllegalArgumentException("a lens sees 20 to 170 degrees from left to right, not " + degrees);
         }
         return new LensView(width, height, width / Math.toRadians(degrees), true);
@@ -39,7 +44,7 @@ public record LensView(int width, int height, double focal, boolean wide) {
     double[] way(double x, double y) {
         double u = (x - width / 2.0) / focal;
         double v = (y - height / 2.0) / focal;
-        double r = Solved.length(u, v);
+        double r = Flat.length(u, v);
         if (!wide) {
             double n = Math.sqrt(1 + r * r);
             return new double[] {u / n, v / n, 1 / n};
@@ -50,7 +55,7 @@ public record LensView(int width, int height, double focal, boolean wide) {
 
     /** Where a way shows, pixels from the left and from the top. */
     double[] pixel(double[] way) {
-        double across = Solved.length(way[0], way[1]);
+        double across = Flat.length(way[0], way[1]);
         double r = wide ? Math.atan2(across, way[2]) : across / Math.max(1e-6, way[2]);
         double by = across < 1e-12 ? 0 : r * focal / across;
         return new double[] {width / 2.0 + way[0] * by, height / 2.0 + way[1] * by};

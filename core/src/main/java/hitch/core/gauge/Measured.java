@@ -1,5 +1,7 @@
 package hitch.core.gauge;
 
+import hitch.core.measure.Distance;
+
 /**
  * A length that was measured on a picture.
  *
@@ -8,9 +10,6 @@ package hitch.core.gauge;
  * @param sure how likely it is that what was measured is what it is taken for, 0 to 1; 1 where a hand pointed at it
  */
 public record Measured(double mm, double error, double sure) {
-    /** Millimetres to an inch. */
-    private static final double INCH = 25.4;
-
     public Measured {
         if (!(error >= 0) || Double.isNaN(mm)) {
             throw new IllegalArgumentException("no measure: " + mm + " mm, give or take " + error);
@@ -18,11 +17,11 @@ public record Measured(double mm, double error, double sure) {
     }
 
     public double inches() {
-        return mm / INCH;
+        return mm / Distance.MM_PER_INCH;
     }
 
     public double errorInches() {
-        return error / INCH;
+        return error / Distance.MM_PER_INCH;
     }
 
     /** Whether it may as well be nothing. */

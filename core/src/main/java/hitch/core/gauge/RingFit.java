@@ -89,7 +89,7 @@ final class RingFit {
     }
 
     private boolean isNear(double[] c, double farOff, double smallest, double largest) {
-        return c[2] > smallest * r && c[2] < largest * r && Solved.length(c[0] - cx, c[1] - cy) < farOff * r;
+        return c[2] > smallest * r && c[2] < largest * r && Flat.length(c[0] - cx, c[1] - cy) < farOff * r;
     }
 
     private double tolerance(double radius) {
@@ -109,7 +109,7 @@ final class RingFit {
         double b = bx * bx + by * by;
         double x = (by * a - ay * b) / d;
         double y = (ax * b - bx * a) / d;
-        return new double[] {edges.x[i] + x, edges.y[i] + y, Solved.length(x, y)};
+        return new double[] {edges.x[i] + x, edges.y[i] + y, Flat.length(x, y)};
     }
 
     /** How many rays agree, sharp ones more. */
@@ -147,7 +147,7 @@ final class RingFit {
         for (int i = 0; i < edges.count; i++) {
             double px = edges.x[i] - c[0];
             double py = edges.y[i] - c[1];
-            double off = Math.abs(Solved.length(px, py) - c[2]);
+            double off = Math.abs(Flat.length(px, py) - c[2]);
             if (used[i] || off > near) {
                 continue;
             }
@@ -178,7 +178,7 @@ final class RingFit {
         double free = 0;
         for (int i = 0; i < edges.count; i++) {
             free += used[i] ? 0 : edges.sharp[i];
-            double d = Math.abs(Solved.length(edges.x[i] - c[0], edges.y[i] - c[1]) - c[2]);
+            double d = Math.abs(Flat.length(edges.x[i] - c[0], edges.y[i] - c[1]) - c[2]);
             if (!used[i] && d < near) {
                 hit[edges.ray[i]] = Math.max(hit[edges.ray[i]], edges.sharp[i] * (1 - 0.5 * d / near));
                 off += d;
@@ -216,14 +216,14 @@ final class RingFit {
         }
         double d = -b + Math.sqrt(root);
         Circle front = behind.get();
-        return Solved.length(cx + dx * d - front.x(), cy + dy * d - front.y()) < front.r() - 1.6;
+        return Flat.length(cx + dx * d - front.x(), cy + dy * d - front.y()) < front.r() - 1.6;
     }
 
     /** Marks what lies on a circle as used. */
     void use(Circle c, boolean[] used) {
         double near = tolerance(c.r());
         for (int i = 0; i < edges.count; i++) {
-            used[i] |= Math.abs(Solved.length(edges.x[i] - c.x(), edges.y[i] - c.y()) - c.r()) < near;
+            used[i] |= Math.abs(Flat.length(edges.x[i] - c.x(), edges.y[i] - c.y()) - c.r()) < near;
         }
     }
 }

@@ -66,7 +66,7 @@ final class RingVotes {
                         - half[i - w - 1]
                         + half[i + w + 1]
                         - half[i - w + 1];
-                float g = (float) Solved.length(gx[i], gy[i]);
+                float g = (float) Flat.length(gx[i], gy[i]);
                 strong[i] = Float.isNaN(g) ? 0 : g;
             }
         }
@@ -172,7 +172,7 @@ final class RingVotes {
                 break;
             }
             boolean known = chosen.stream()
-                    .anyMatch(c -> Solved.length(c.x() - g.x(), c.y() - g.y()) < 0.10 * c.r()
+                    .anyMatch(c -> Flat.length(c.x() - g.x(), c.y() - g.y()) < 0.10 * c.r()
                             && Math.abs(c.r() - g.r()) < 0.10 * c.r());
             if (!known) {
                 chosen.add(g);

@@ -22,9 +22,14 @@ record Sheet(Aligned aligned, double scale, int width, int height, double middle
     /** Square of the farthest that the sheet reaches across. */
     private static final double FARTHEST = 9;
 
+    /** Pixels of a sheet to a unit of it, from a lens: what a rim is found to. */
+    static double scale(LensView lens) {
+        return Math.min(FINEST, lens.focal());
+    }
+
     static Sheet of(GreyPicture picture, Aligned aligned) {
         LensView lens = aligned.lens();
-        double scale = Math.min(FINEST, lens.focal());
+        double scale = scale(lens);
         int step = Math.max(1, (int) Math.round(lens.focal() / scale));
         // As much as a lens of a hundred degrees would show.
         int halfWide =

@@ -2,14 +2,9 @@ package hitch.core.gauge;
 
 import java.util.Optional;
 
-/** Linear equations and lengths. */
+/** Linear equations. */
 final class Solved {
     private Solved() {}
-
-    /** The length of a way; far faster than the library's, which minds numbers that no picture has. */
-    static double length(double x, double y) {
-        return Math.sqrt(x * x + y * y);
-    }
 
     /** The unknowns of n equations, each with its right side last; empty where they do not settle it. Gaussian elimination with pivots. */
     static Optional<double[]> of(double[][] m) {

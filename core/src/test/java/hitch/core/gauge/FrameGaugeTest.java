@@ -33,6 +33,18 @@ class FrameGaugeTest {
         assertThat(joint.gap().straddles(15)).isTrue();
     }
 
+    /** A large picture is looked at as finely as a small one, so that it claims no more. */
+    @Test
+    void aLargePictureClaimsNoSmallerError() {
+        DrawnPipe large = PIPE.seenBy(LensView.across(1920, 1440, 85));
+        JointGauge joint = FrameGauge.of(large.picture(5), large.lens(), 100, FrameGauge.USUAL_LENS_MM)
+                .joints()
+                .getFirst();
+        assertThat(joint.step().straddles(15)).isTrue();
+        assertThat(joint.step().error())
+                .isCloseTo(gauge(100).joints().getFirst().step().error(), within(0.4));
+    }
+
     @Test
     void noPipeIsSoWide() {
         assertThatThrownBy(() -> gauge(10)).hasMessageContaining("25 to 1500 mm");
