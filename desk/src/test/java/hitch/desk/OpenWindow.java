@@ -23,6 +23,7 @@ import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
+import org.testfx.service.query.EmptyNodeQueryException;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window with a small job open, its first frame on show. */
@@ -68,8 +69,15 @@ public abstract class OpenWindow extends QuickHand {
         }
     }
 
+    /** Waits until a thing is so; what is not there yet, or is being laid out anew while it is looked at, is not so. */
     protected static void until(Callable<Boolean> condition) throws TimeoutException {
-        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, condition);
+        WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> {
+            try {
+                return condition.call();
+            } catch (EmptyNodeQueryException notThere) {
+                return false;
+            }
+        });
         settle();
     }
 
