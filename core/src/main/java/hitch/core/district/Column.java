@@ -24,6 +24,8 @@ public record Column(String name, Field field) {
         CLOCK,
         SIZE,
         SHARE,
+        /** How size or share is known: measured on the picture, with its error, or judged by eye. */
+        SIZE_HOW,
         HOW_SURE,
         REMARK,
         FINDING,

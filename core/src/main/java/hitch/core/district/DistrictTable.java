@@ -122,6 +122,7 @@ public final class DistrictTable {
             case CLOCK -> found.finding().traits().clock().map(c -> c.words()).orElse("");
             case SIZE -> found.finding().traits().size().map(Inches::show).orElse("");
             case SHARE -> found.finding().traits().share().map(String::valueOf).orElse("");
+            case SIZE_HOW -> found.finding().sizeHow();
             case HOW_SURE -> found.finding().certainty().word();
             case REMARK -> found.finding().remark();
             case FINDING -> found.finding().id().value();

@@ -51,6 +51,7 @@ import java.util.stream.Collectors;
  * @param howSure how sure it is: seen, likely, possible, one of two, heard, told
  * @param clockWithFlow clock position in words, looking with the flow; empty where nobody knows
  * @param photos file names of the photographs that show it, with a space between
+ * @param sizeHow how size or share is known: measured on the picture, with its error, or judged by eye; empty where none is told
  * @param details whatever else was said, each text by the key of its detail
  */
 public record FindingRow(
@@ -83,6 +84,7 @@ public record FindingRow(
         String howSure,
         String clockWithFlow,
         String photos,
+        String sizeHow,
         Map<String, String> details) {
 
     /** The other side that {@code clock} is on looking with the flow; empty where it is the same. */
@@ -136,6 +138,7 @@ public record FindingRow(
                         .filter(p -> p.finding().equals(found.finding().id().value()))
                         .map(PhotoRow::file)
                         .collect(Collectors.joining(" ")),
+                found.finding().sizeHow(),
                 found.finding().traits().details().texts());
     }
 

@@ -39,7 +39,8 @@ public final class FindingsCsv {
             "whose",
             "how_sure",
             "clock_with_flow",
-            "photos");
+            "photos",
+            "size_how");
 
     private FindingsCsv() {}
 
@@ -78,7 +79,8 @@ public final class FindingsCsv {
                 r.whose(),
                 r.howSure(),
                 r.clockWithFlow(),
-                r.photos()
+                r.photos(),
+                r.sizeHow()
             };
             Stream<Object> said = details.stream().map(key -> r.details().getOrDefault(key, ""));
             printer.printRecord(Stream.concat(Arrays.stream(cells), said)

@@ -9,6 +9,7 @@ import hitch.core.measure.Inches;
 import hitch.core.measure.LengthUnit;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Optional;
@@ -30,6 +31,7 @@ import java.util.function.UnaryOperator;
  * @param sightings the other moments it is seen at, in the order they were told
  * @param apart findings that look like this one and were said to be others
  * @param certainty how sure it is
+ * @param sizes what was measured of it on pictures, in the order it was measured
  */
 @RecordBuilder
 public record Finding(
@@ -44,13 +46,15 @@ public record Finding(
         List<Amendment> history,
         List<Sighting> sightings,
         Set<FindingId> apart,
-        Certainty certainty)
+        Certainty certainty,
+        List<PictureSize> sizes)
         implements FindingBuilder.With {
     public Finding {
         history = List.copyOf(history);
         sightings = sightings == null ? List.of() : List.copyOf(sightings);
         apart = apart == null ? Set.of() : Set.copyOf(apart);
         certainty = certainty == null ? Certainty.SEEN : certainty;
+        sizes = sizes == null ? List.of() : List.copyOf(sizes);
     }
 
     /** A finding seen once. */
@@ -64,7 +68,20 @@ public record Finding(
             String remark,
             Optional<Weight> weightSet,
             List<Amendment> history) {
-        this(id, kind, frame, typed, traits, wording, remark, weightSet, history, List.of(), Set.of(), Certainty.SEEN);
+        this(
+                id,
+                kind,
+                frame,
+                typed,
+                traits,
+                wording,
+                remark,
+                weightSet,
+                history,
+                List.of(),
+                Set.of(),
+                Certainty.SEEN,
+                List.of());
     }
 
     /** The same finding, seen once more. */
@@ -128,19 +145,82 @@ public record Finding(
         return withWeightSet(weight);
     }
 
-    /** This finding in {@code other}'s words; its own words join the history. */
+    /** The same finding with one more size that was measured; the surest of its sort is told. */
+    public Finding measured(PictureSize size) {
+        List<PictureSize> more = new ArrayList<>(sizes);
+        more.remove(size);
+        more.add(size);
+        Finding with = withSizes(more);
+        return with.surest().map(s -> with.withTraits(s.in(traits))).orElse(with);
+    }
+
+    /** The same with all that was measured of another that it is. */
+    public Finding measured(List<PictureSize> others) {
+        Finding with = this;
+        for (PictureSize size : others) {
+            with = with.measured(size);
+        }
+        return with;
+    }
+
+    /** The same finding without a size that was measured; where it was the one told, the next surest is, or none. */
+    public Finding without(PictureSize size) {
+        List<PictureSize> less = new ArrayList<>(sizes);
+        if (!less.remove(size)) {
+            return this;
+        }
+        Finding with = withSizes(less);
+        if (!size.isToldBy(traits)) {
+            return with;
+        }
+        return with.withTraits(with.surest()
+                .map(s -> s.in(traits))
+                .orElse(
+                        size.sort().isShare()
+                                ? traits.withShare(Optional.empty())
+                                : traits.withSize(Optional.empty())));
+    }
+
+    /** What was measured best of what is measured of its kind. */
+    private Optional<PictureSize> surest() {
+        return kind.measuredBy()
+                .flatMap(sort -> sizes.stream()
+                        .filter(s -> s.sort() == sort)
+                        .min(Comparator.comparingDouble(PictureSize::error)));
+    }
+
+    /** The measured size that is told of it; empty where the one told was judged by eye, or none is told. */
+    public Optional<PictureSize> told() {
+        return surest().filter(s -> s.isToldBy(traits));
+    }
+
+    /** How the size that is told of it is known; blank where none is told. */
+    public String sizeHow() {
+        boolean any = traits.size().isPresent() || traits.share().isPresent();
+        return told().map(PictureSize::how).orElse(any ? PictureSize.BY_EYE : "");
+    }
+
+    /** This finding in {@code other}'s words; its own words join the history. What they leave open stays as measured. */
     public Finding amendedTo(Finding other) {
         List<Amendment> longer = new ArrayList<>(history);
         longer.add(new Amendment(wording, kind));
         return FindingBuilder.builder(this)
                 .kind(other.kind)
                 .typed(other.typed)
-                .traits(other.traits)
+                .traits(withKind(other.kind).sized(other.traits))
                 .wording(other.wording)
                 .remark(other.remark)
                 .certainty(other.certainty)
                 .history(longer)
                 .build();
+    }
+
+    private Traits sized(Traits words) {
+        return surest().filter(s -> (s.sort().isShare()
+                        ? words.share().isEmpty()
+                        : words.size().isEmpty()))
+                .map(s -> s.in(words))
+                .orElse(words);
     }
 
     /** Kind and traits in a plain phrase without place: {@code Possibly roots, at the top, heavy, 30 % of the bore}. */

@@ -1,5 +1,10 @@
 package hitch.core.finding;
 
+import hitch.core.gauge.SizeSort;
+import java.util.Arrays;
+import java.util.List;
+import java.util.Optional;
+
 /** What a finding is, in the trade's plain words. */
 public enum FindingKind implements Topic {
     ROOTS("roots", Family.CONDITION),
@@ -97,6 +102,28 @@ public enum FindingKind implements Topic {
             case SURFACE, EQUIPMENT, CLEANED, SYMPTOM, PROMISE, VERDICT -> false;
             default -> true;
         };
+    }
+
+    /** What of it is measured on a picture; empty where its size is nothing that a picture shows. */
+    public Optional<SizeSort> measuredBy() {
+        return switch (this) {
+            case OFFSET -> Optional.of(SizeSort.STEP);
+            case GAP -> Optional.of(SizeSort.GAP);
+            case CRACK -> Optional.of(SizeSort.LENGTH);
+            case BREAK, HOLE, OPENING, TIE_IN -> Optional.of(SizeSort.WIDTH);
+            case STANDING_WATER -> Optional.of(SizeSort.DEPTH);
+            case ROOTS, SCALE, LIME, DEBRIS, SLUDGE, GREASE, SCUM, PAPER, WIPES, SOIL, BLOCKAGE ->
+                Optional.of(SizeSort.SHARE);
+            case DEFORMATION, BLISTER -> Optional.of(SizeSort.OUT_OF_ROUND);
+            default -> Optional.empty();
+        };
+    }
+
+    /** The kinds that a size is a size of. */
+    public static List<FindingKind> measuredBy(SizeSort sort) {
+        return Arrays.stream(values())
+                .filter(k -> k.measuredBy().filter(sort::equals).isPresent())
+                .toList();
     }
 
     /** The word as it begins a sentence. */

@@ -17,6 +17,9 @@ public record Caliper(Eye eye, double boreMm) {
     /** Where the lens lies in the bore is known so well, radii. */
     private static final double LENS_PLACE = 0.08;
 
+    /** A line drawn along the wall is off by so much of the way across besides. */
+    private static final double OUTLINE_DRAWN = 0.01;
+
     private double radius() {
         return boreMm / 2;
     }
@@ -167,5 +170,20 @@ public record Caliper(Eye eye, double boreMm) {
             double mean = Math.sqrt(e.a() * e.b());
             return new double[] {e.a() / mean, e.b() / mean};
         });
+    }
+
+    /** By how much the shortest way across is less than a round pipe's, through places of its outline, five at least. */
+    public Optional<Share> outOfRound(List<double[]> outline) {
+        double near = outline.stream()
+                .mapToDouble(p -> {
+                    double[] f = aligned().flat(p[0], p[1]);
+                    return Math.hypot(f[0], f[1]);
+                })
+                .average()
+                .orElse(1);
+        return across(outline)
+                .map(a -> new Share(
+                        Math.clamp(1 - Math.min(a[0], a[1]), 0, 1),
+                        OUTLINE_DRAWN + 2 * HAND / (near * eye.lens().focal())));
     }
 }

@@ -1,5 +1,7 @@
 package hitch.core.gauge;
 
+import hitch.core.footage.Drawn;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 
@@ -22,14 +24,27 @@ final class Pictured {
 
     /** A ring: nearly an ellipse, whatever the lens does to it. */
     static Optional<Ellipse> of(Aligned aligned, Ring ring) {
-        double[] px = new double[POINTS];
-        double[] py = new double[POINTS];
+        List<double[]> round = round(aligned, ring);
+        return Ellipse.through(
+                round.stream().mapToDouble(p -> p[0]).toArray(),
+                round.stream().mapToDouble(p -> p[1]).toArray());
+    }
+
+    /** A ring as it is drawn over the picture. */
+    static Drawn ring(Aligned aligned, Ring ring) {
+        return Drawn.of(
+                Drawn.Form.RING,
+                round(aligned, ring),
+                aligned.lens().width(),
+                aligned.lens().height());
+    }
+
+    private static List<double[]> round(Aligned aligned, Ring ring) {
+        List<double[]> round = new ArrayList<>();
         for (int i = 0; i < POINTS; i++) {
             double angle = 2 * Math.PI * i / POINTS;
-            double[] p = aligned.pixel(ring.u() + ring.r() * Math.cos(angle), ring.v() + ring.r() * Math.sin(angle));
-            px[i] = p[0];
-            py[i] = p[1];
+            round.add(aligned.pixel(ring.u() + ring.r() * Math.cos(angle), ring.v() + ring.r() * Math.sin(angle)));
         }
-        return Ellipse.through(px, py);
+        return round;
     }
 }

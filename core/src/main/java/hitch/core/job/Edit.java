@@ -8,6 +8,7 @@ import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.PhotoPlace;
+import hitch.core.finding.PictureSize;
 import hitch.core.finding.Sighting;
 import hitch.core.finding.Traits;
 import hitch.core.finding.Weight;
@@ -295,6 +296,22 @@ public sealed interface Edit {
         @Override
         public String words() {
             return "change a finding";
+        }
+    }
+
+    /** Adds a size that was measured on a picture. */
+    record MeasureFinding(FindingId id, PictureSize size) implements Edit {
+        @Override
+        public String words() {
+            return "measure the " + size.sort().word();
+        }
+    }
+
+    /** Takes a size that was measured out again. */
+    record ForgetSize(FindingId id, PictureSize size) implements Edit {
+        @Override
+        public String words() {
+            return "take out a measured " + size.sort().word();
         }
     }
 

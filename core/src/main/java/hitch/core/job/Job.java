@@ -188,6 +188,8 @@ public record Job(
             case Edit.AddFinding e -> add(e.finding());
             case Edit.AmendFinding e -> change(e.id(), f -> f.amendedTo(e.to()));
             case Edit.SayOfFinding e -> change(e.id(), f -> f.saying(e.traits()).withCertainty(e.certainty()));
+            case Edit.MeasureFinding e -> change(e.id(), f -> f.measured(e.size()));
+            case Edit.ForgetSize e -> change(e.id(), f -> f.without(e.size()));
             case Edit.MoveFinding e -> change(e.id(), f -> f.movedTo(e.frame()));
             case Edit.WeighFinding e -> change(e.id(), f -> f.weighing(e.weight()));
             case Edit.MergeFindings e -> Settling.merge(this, e.id(), e.other());

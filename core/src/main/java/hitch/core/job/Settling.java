@@ -54,7 +54,9 @@ final class Settling {
         Map<ClipId, PhotoPlace> photos = new LinkedHashMap<>(job.photos());
         photos.replaceAll(
                 (photo, place) -> place.equals(new PhotoPlace.OfFinding(other)) ? new PhotoPlace.OfFinding(id) : place);
-        return job.change(id, f -> f.seenAgain(more)).withPhotos(photos).with(new Edit.RemoveFinding(other));
+        return job.change(id, f -> f.seenAgain(more).measured(twin.get().sizes()))
+                .withPhotos(photos)
+                .with(new Edit.RemoveFinding(other));
     }
 
     /** Without a clip and what is known of its counter. */

@@ -36,6 +36,17 @@ public final class Weigher {
                 .orElseGet(() -> sure(now(holding(byRules(finding, extent), finding), lasting), finding.certainty()));
     }
 
+    /** Where a measured size lies so near to a limit that the truth may lie on its other side, that is told. */
+    private static Weighed near(Weighed then, Finding finding, double limit, String limitShown) {
+        return finding.told()
+                .filter(s -> s.straddles(limit))
+                .map(s -> new Weighed(
+                        then.weight(),
+                        then.because() + "; measured " + s.offBy() + ", so it may as well be "
+                                + (s.value() >= limit ? "under " : "over ") + limitShown))
+                .orElse(then);
+    }
+
     /** What is not sure asks first for another look: one weight less than if it were, but never less than watch. */
     private static Weighed sure(Weighed then, Certainty certainty) {
         if (certainty == Certainty.RULED_OUT) {
@@ -122,12 +133,20 @@ public final class Weigher {
         if (share >= 90) {
             return new Weighed(Weight.STOP, "they close the bore");
         }
-        if (share >= rules.weighing().rootShareToMend()) {
-            return new Weighed(
-                    Weight.MEND,
-                    "they take " + share + " % of the bore, at or over the rule's "
-                            + rules.weighing().rootShareToMend() + " %");
+        int limit = rules.weighing().rootShareToMend();
+        if (share >= limit) {
+            return near(
+                    new Weighed(
+                            Weight.MEND,
+                            "they take " + share + " % of the bore, at or over the rule's " + limit + " %"),
+                    finding,
+                    limit,
+                    limit + " %");
         }
+        return near(byDegree(finding), finding, limit, limit + " %");
+    }
+
+    private static Weighed byDegree(Finding finding) {
         Degree degree = finding.traits().degree().orElse(Degree.MEDIUM);
         return switch (degree) {
             case LIGHT -> new Weighed(Weight.WATCH, "they are light");
@@ -165,16 +184,18 @@ public final class Weigher {
         if (size.isEmpty()) {
             return degree(finding, "its size was not given");
         }
-        if (size.get().compareTo(rules.weighing().offsetToMend()) >= 0) {
-            return new Weighed(Weight.MEND, over(size.get(), rules.weighing().offsetToMend()));
-        }
-        if (size.get().compareTo(rules.weighing().offsetToTend()) >= 0) {
-            return new Weighed(Weight.TEND, over(size.get(), rules.weighing().offsetToTend()));
-        }
-        return new Weighed(
-                Weight.WATCH,
-                Inches.show(size.get()) + " is under the rule's "
-                        + Inches.show(rules.weighing().offsetToTend()));
+        Distance mend = rules.weighing().offsetToMend();
+        Distance tend = rules.weighing().offsetToTend();
+        Weighed weighed = size.get().compareTo(mend) >= 0
+                ? new Weighed(Weight.MEND, over(size.get(), mend))
+                : size.get().compareTo(tend) >= 0
+                        ? new Weighed(Weight.TEND, over(size.get(), tend))
+                        : new Weighed(
+                                Weight.WATCH, Inches.show(size.get()) + " is under the rule's " + Inches.show(tend));
+        // Of two limits the nearer one may be on the other side.
+        Distance limit =
+                size.get().minus(mend).abs().compareTo(size.get().minus(tend).abs()) < 0 ? mend : tend;
+        return near(weighed, finding, limit.mm(), Inches.show(limit));
     }
 
     private static String over(Distance size, Distance rule) {

@@ -111,6 +111,7 @@ final class FindingPart {
         explain(key, said);
         f.traits().share().ifPresent(p -> said.add(Talk.more(amount("share", p + " %", named))));
         f.traits().size().ifPresent(size -> said.add(Talk.more(amount(key, Inches.show(size), named))));
+        f.told().ifPresent(s -> said.add(Talk.extra(teller.say("measured", "error", s.giveOrTake()))));
         found.extent()
                 .filter(e -> !e.isPoint())
                 .ifPresent(e -> said.add(Talk.extra(teller.say("length", "length", talk.show(e.length())))));

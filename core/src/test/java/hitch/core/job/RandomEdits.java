@@ -200,6 +200,7 @@ public final class RandomEdits {
                         2,
                         Combinators.combine(id, Arbitraries.of(Weight.values()).optional())
                                 .as(Edit.WeighFinding::new)),
+                Tuple.of(3, RandomSizes.edit(clip, id)),
                 Tuple.of(1, shot),
                 Tuple.of(
                         2,

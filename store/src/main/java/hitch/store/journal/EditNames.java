@@ -60,6 +60,8 @@ final class EditNames {
         EDITS.put("add-finding", Edit.AddFinding.class);
         EDITS.put("amend-finding", Edit.AmendFinding.class);
         EDITS.put("say-of-finding", Edit.SayOfFinding.class);
+        EDITS.put("measure-finding", Edit.MeasureFinding.class);
+        EDITS.put("forget-size", Edit.ForgetSize.class);
         EDITS.put("move-finding", Edit.MoveFinding.class);
         EDITS.put("weigh-finding", Edit.WeighFinding.class);
         EDITS.put("merge-findings", Edit.MergeFindings.class);
