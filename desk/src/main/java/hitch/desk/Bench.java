@@ -1,6 +1,8 @@
 package hitch.desk;
 
 import hitch.core.footage.FrameRef;
+import hitch.desk.key.Act;
+import java.util.List;
 import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
@@ -9,6 +11,11 @@ import javafx.scene.input.KeyEvent;
 public interface Bench {
     /** Its word on the tab. */
     String title();
+
+    /** The acts that belong here. */
+    default List<Act.Place> acts() {
+        return List.of();
+    }
 
     /** What lies on it. */
     Node node();

@@ -71,7 +71,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
         var length = new SimpleObjectProperty<>(Length.STANDARD);
         firm = sheets::firm;
         benches.add(new LoadBench(desk));
-        benches.add(new MarkBench(desk));
+        benches.add(new MarkBench(desk, this::findActs));
         benches.add(new LineBench(desk));
         benches.add(new JudgeBench(desk, firm));
         benches.add(new CutBench(desk, recipient, length, this::update));
@@ -223,7 +223,11 @@ public final class JobView extends BorderPane implements AutoCloseable {
                 && !field.getText().isEmpty();
         Act act = Act.at(Act.Place.EVERYWHERE, e).orElse(null);
         if (sheets.isOpen()
-                && (act == Act.SHEET || act == Act.HISTORY || act == Act.FIRM || e.getCode() == KeyCode.ESCAPE)) {
+                && (act == Act.SHEET
+                        || act == Act.ACTS
+                        || act == Act.HISTORY
+                        || act == Act.FIRM
+                        || e.getCode() == KeyCode.ESCAPE)) {
             closeSheet();
         } else if (act == null || typing && !act.worksWhileTyping() || act == Act.SHEET && isTypedInto(e)) {
             return;
@@ -248,6 +252,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
                 }
             }
             case SHEET -> sheets.keys();
+            case ACTS -> findActs();
             case TEXT_LARGER -> theme.text(1);
             case TEXT_SMALLER -> theme.text(-1);
             case FIRM -> firm.run();
@@ -256,6 +261,19 @@ public final class JobView extends BorderPane implements AutoCloseable {
             case BENCH_1, BENCH_2, BENCH_3, BENCH_4, BENCH_5, BENCH_6 -> show(act.ordinal() - Act.BENCH_1.ordinal());
             default -> throw new IllegalStateException(act + " is no act of everywhere");
         }
+    }
+
+    /** Shows what can be done here, to be found by its words. */
+    private void findActs() {
+        List<Act.Place> places = new ArrayList<>(showing.acts());
+        places.add(Act.Place.EVERYWHERE);
+        sheets.acts(places, act -> {
+            if (act.place() == Act.Place.EVERYWHERE) {
+                act(act);
+            } else {
+                showing.key(act.pressed());
+            }
+        });
     }
 
     /** Shows what was done to the job, by whom and when. */

@@ -1,12 +1,17 @@
 package hitch.desk;
 
 import hitch.desk.firm.FirmSheet;
+import hitch.desk.key.Act;
+import hitch.desk.key.ActSearch;
 import hitch.desk.key.KeySheet;
 import hitch.desk.task.Task;
 import java.util.List;
+import java.util.function.Consumer;
 import java.util.function.Function;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.layout.BorderPane;
+import javafx.scene.layout.StackPane;
 
 /** What lies over the benches of a job for a while: keys, history, the firm's page, what is hidden, the question when it is left. */
 final class Sheets {
@@ -48,6 +53,15 @@ final class Sheets {
     void firm() {
         FirmSheet sheet = new FirmSheet(desk, this::closeToBench);
         lay(sheet);
+        sheet.take();
+    }
+
+    /** Shows all acts of the bench on show and of everywhere, to be searched. */
+    void acts(List<Act.Place> places, Consumer<Act> does) {
+        ActSearch sheet = new ActSearch(places, does, this::closeToBench);
+        StackPane.setAlignment(sheet, Pos.TOP_CENTER);
+        // What is to be done is done to what lies under it, which stays in sight.
+        lay(new StackPane(under, sheet));
         sheet.take();
     }
 

@@ -84,6 +84,10 @@ public final class Detail<T> {
     public static final Detail<String> WHO =
             new Detail<>("who", "Who", Form.text("tenant"), v -> "by the " + v, Reach.PEOPLE);
 
+    /** Somebody wants to look at it once more before anything goes out. */
+    public static final Detail<String> LOOK_AGAIN = new Detail<>(
+            "look_again", "Second look", Form.text("before hand-over"), v -> "to be looked at again", Reach.FIRM);
+
     // What is known of a whole job.
     public static final Detail<String> JOB_NUMBER = job("job_number", "Job number", Form.text("2026-114"), Reach.PIPE);
     public static final Detail<String> UPPER_STRUCTURE =

@@ -98,6 +98,13 @@ public record Finding(
         return withApart(more);
     }
 
+    /** Another of the same, in the same words, at another frame: not measured, and nothing of its history. */
+    public Finding sameAt(FindingId other, FrameRef at) {
+        Traits alike = told().isPresent() ? traits.withSize(Optional.empty()).withShare(Optional.empty()) : traits;
+        return new Finding(other, kind, at, Optional.empty(), alike, wording, remark, weightSet, List.of())
+                .withCertainty(certainty);
+    }
+
     /** The same finding without a typed station: the counter trace gives it. */
     public Finding untyped() {
         return withTyped(Optional.empty());
@@ -221,6 +228,15 @@ public record Finding(
                         : words.size().isEmpty()))
                 .map(s -> s.in(words))
                 .orElse(words);
+    }
+
+    /**
+     * Kind and the chief traits, as short as a list wants it: {@code Roots, at the top, heavy, 30 % of the bore}. What is no
+     * condition is little without its details.
+     */
+    public String brief() {
+        boolean condition = kind.family() == FindingKind.Family.CONDITION || kind.family() == FindingKind.Family.WATER;
+        return !condition ? phrase() : saying(traits.withDetails(Details.NONE)).phrase();
     }
 
     /** Kind and traits in a plain phrase without place: {@code Possibly roots, at the top, heavy, 30 % of the bore}. */

@@ -17,6 +17,9 @@ public final class Measuring {
     /** A click so near to a ring that was found takes it, pixels of a picture 640 wide. */
     private static final double NEAR = 6;
 
+    /** Places within so many times that of a ring are of its rim. */
+    private static final double SAME_RIM = 3;
+
     private static final int RIM = 3;
     /** A rim proposed less surely than this is not what a hand's ring is measured against. */
     private static final double RELIED_ON = 0.5;
@@ -74,19 +77,30 @@ public final class Measuring {
     public void click(double x, double y, boolean pinned) {
         double[] place = {x, y};
         if (tool == Tool.JOINT) {
-            Optional<Ring> there = pinned || !hand.places().isEmpty() ? Optional.empty() : foundAt(x, y);
-            if (there.isPresent()) {
-                now(hand.ringed(there.get()));
-                return;
-            }
-            List<double[]> rim = hand.placesAnd(place);
-            Optional<Ring> made = rim.size() < RIM ? Optional.empty() : Caliper.ring(lens(), way(), rim);
-            now(made.map(hand::ringed).orElse(hand.with(rim.size() < RIM ? rim : List.of())));
+            now(rim(place, pinned));
             return;
         }
         boolean full =
                 (tool == Tool.WIDTH || tool == Tool.WATER) && hand.places().size() >= 2;
         now(hand.with(full ? List.of(place) : hand.placesAnd(place)));
+    }
+
+    /** A place of a rim: a ring that was found there is taken at once, and laid anew by three places of the hand. */
+    private Hand rim(double[] place, boolean pinned) {
+        Optional<Ring> there = pinned
+                ? Optional.empty()
+                : foundAt(place[0], place[1]).filter(r -> !hand.rings().contains(r));
+        boolean onTheLast = hand.snapped() && off(hand.rings().getLast(), place[0], place[1]) <= SAME_RIM * reach();
+        if (there.isPresent() && (hand.places().isEmpty() || hand.snapped() && !onTheLast)) {
+            return hand.snapped(there.get(), place);
+        }
+        if (hand.snapped() && !onTheLast) {
+            return hand.elsewhere(place);
+        }
+        List<double[]> rim = hand.placesAnd(place);
+        return rim.size() < RIM
+                ? hand.with(rim)
+                : Caliper.ring(lens(), way(), rim).map(hand::ringed).orElse(hand.with(List.of()));
     }
 
     /**

@@ -44,6 +44,7 @@ public record Check(String key, Weight weight, String words, String mend, Where 
             Map.entry("unread", "A counter was not read."),
             Map.entry("doubtful", "A counter could not be read with trust everywhere."),
             Map.entry("against", "Something was said that contradicts the record."),
+            Map.entry("again", "A finding was marked for a second look."),
             Map.entry("promises", "A look that was promised was not taken."),
             Map.entry("captions", "What was said is out of step with its clip."),
             Map.entry("stations", "A finding has no station."),

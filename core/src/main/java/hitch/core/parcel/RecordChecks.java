@@ -2,9 +2,11 @@ package hitch.core.parcel;
 
 import hitch.core.counter.CounterMarks;
 import hitch.core.counter.Doubtful;
+import hitch.core.detail.Detail;
 import hitch.core.detail.Kept;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
+import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
@@ -41,6 +43,7 @@ final class RecordChecks {
         checks.visit();
         checks.counter();
         checks.settled();
+        checks.again();
         checks.captions();
         checks.findings();
         checks.asks();
@@ -112,6 +115,25 @@ final class RecordChecks {
 
     private static String it(List<Clip> clips) {
         return clips.size() == 1 ? "it" : "them";
+    }
+
+    /** What somebody marked for a second look comes back before anything goes out. */
+    private void again() {
+        List<FindingId> marked = job.findings().stream()
+                .filter(f -> f.traits().details().has(Detail.LOOK_AGAIN))
+                .map(Finding::id)
+                .filter(id -> may.findings().stream().anyMatch(f -> f.ids().contains(id)))
+                .toList();
+        if (!marked.isEmpty()) {
+            all.add(new Check(
+                    "again " + ids(marked),
+                    Check.Weight.REASON,
+                    (marked.size() == 1 ? "A finding was" : "Findings were") + " marked for a second look: "
+                            + ids(marked) + ".",
+                    "Look at " + (marked.size() == 1 ? "it" : "them"),
+                    Check.Where.MARK,
+                    Optional.of(marked.getFirst())));
+        }
     }
 
     private void settled() {

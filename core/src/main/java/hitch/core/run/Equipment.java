@@ -10,12 +10,14 @@ import java.util.Optional;
  * @param head diameter of the camera head
  * @param guide whether a guide held the head in the middle of the pipe
  * @param across outer size of that guide
+ * @param lens what the head's lens sees from left to right, degrees, 20 to 170
  */
-public record Equipment(Optional<Distance> head, Guide guide, Optional<Distance> across) {
+public record Equipment(Optional<Distance> head, Guide guide, Optional<Distance> across, Optional<Integer> lens) {
     public static final Equipment NOT_SAID = new Equipment(Optional.empty(), Guide.NOT_SAID);
 
     public Equipment {
         across = across == null ? Optional.empty() : across;
+        lens = lens == null ? Optional.empty() : lens;
     }
 
     /** With a guide of which nobody said how large it is. */
@@ -23,16 +25,25 @@ public record Equipment(Optional<Distance> head, Guide guide, Optional<Distance>
         this(head, guide, Optional.empty());
     }
 
+    /** With a lens that nobody knows. */
+    public Equipment(Optional<Distance> head, Guide guide, Optional<Distance> across) {
+        this(head, guide, across, Optional.empty());
+    }
+
+    public Equipment withLens(Optional<Integer> degrees) {
+        return new Equipment(head, guide, across, degrees);
+    }
+
     public Equipment withHead(Optional<Distance> size) {
-        return new Equipment(size, guide, across);
+        return new Equipment(size, guide, across, lens);
     }
 
     public Equipment with(Guide on) {
-        return new Equipment(head, on, across);
+        return new Equipment(head, on, across, lens);
     }
 
     public Equipment withAcross(Optional<Distance> size) {
-        return new Equipment(head, guide, size);
+        return new Equipment(head, guide, size, lens);
     }
 
     /** The smallest hole that it passes; empty where nobody said. */

@@ -7,6 +7,7 @@ import hitch.core.counter.MarkSource;
 import hitch.core.counter.Zeroing;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClockText;
+import hitch.core.job.Job;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import java.util.ArrayList;
@@ -27,6 +28,13 @@ public final class CounterWalk {
     public record Stop(long pts, String question, String reading, Optional<Zeroing> zeroing) {}
 
     private CounterWalk() {}
+
+    /** How many there are on all clips of a job. */
+    public static int open(Job job, Survey survey) {
+        return job.clipsInUse().stream()
+                .mapToInt(c -> of(c, job.marksOf(c.id()), survey).size())
+                .sum();
+    }
 
     /**
      * In order of time.

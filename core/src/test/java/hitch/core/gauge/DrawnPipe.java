@@ -19,7 +19,7 @@ import java.util.Random;
  * @param face brightness of what is seen between the two, 0 to 1
  * @param rough how rough the wall looks, 0 to 1
  */
-record DrawnPipe(
+public record DrawnPipe(
         LensView lens,
         double[] way,
         double right,
@@ -33,12 +33,12 @@ record DrawnPipe(
         double rough) {
     private static final double THICK = 1.25;
 
-    static DrawnPipe plain() {
+    public static DrawnPipe plain() {
         return new DrawnPipe(
                 LensView.across(640, 480, 85), new double[] {0.02, 0.05, 0.9985}, 0.05, -0.3, 60, 0, 0, 0, 0, 0.5, 0.3);
     }
 
-    DrawnPipe joint(double ahead, double itsGap, double itsOffRight, double itsOffDown, double itsFace) {
+    public DrawnPipe joint(double ahead, double itsGap, double itsOffRight, double itsOffDown, double itsFace) {
         return new DrawnPipe(lens, way, right, down, ahead, itsGap, itsOffRight, itsOffDown, water, itsFace, rough);
     }
 
@@ -50,7 +50,7 @@ record DrawnPipe(
         return new DrawnPipe(other, way, right, down, joint, gap, offRight, offDown, water, face, rough);
     }
 
-    GreyPicture picture(long seed) {
+    public GreyPicture picture(long seed) {
         Random random = new Random(seed);
         Aligned aligned = Aligned.along(lens, way);
         int w = lens.width();

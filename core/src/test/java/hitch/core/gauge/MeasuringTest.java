@@ -65,10 +65,29 @@ class MeasuringTest {
         Ring seen = SEEN.joints().getFirst().rings().near();
         double[] rim = Aligned.along(PIPE.lens(), SEEN.found().way()).pixel(seen.u(), seen.v() - seen.r());
         hand.click(rim[0], rim[1], false);
-        assertThat(hand.places()).isEmpty();
-        assertThat(hand.ringAt(rim[0], rim[1])).isPresent();
+        assertThat(hand.places()).hasSize(1);
+        assertThat(hand.rings()).contains(seen);
         hand.back();
         hand.click(rim[0], rim[1], true);
+        assertThat(hand.places()).hasSize(1);
+    }
+
+    @Test
+    void aRingThatWasTakenIsLaidAnewByTwoPlacesMore() {
+        Ring seen = SEEN.found().rings().get(1);
+        double[] rim = Aligned.along(PIPE.lens(), SEEN.found().way()).pixel(seen.u(), seen.v() - seen.r());
+        hand.click(rim[0], rim[1], false);
+        assertThat(hand.rings()).contains(seen);
+        for (double clock : new double[] {4, 8}) {
+            double[] place = at(FAR, clock, 3.9);
+            hand.click(place[0], place[1], false);
+        }
+        assertThat(hand.rings()).hasSize(2).doesNotContain(seen);
+        assertThat(hand.places()).isEmpty();
+        assertThat(size(SizeSort.STEP).value())
+                .isCloseTo(15, within(size(SizeSort.STEP).error()));
+        // A place far off either begins another ring.
+        hand.click(20, 20, false);
         assertThat(hand.places()).hasSize(1);
     }
 

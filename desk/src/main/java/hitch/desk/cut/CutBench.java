@@ -133,10 +133,8 @@ public final class CutBench implements Bench {
 
     /** Shows the script as it is written now, once somebody looks. */
     private void written(ScriptRoom.Written now) {
-        gauge = now.script().lines().isEmpty()
-                        || desk.work().now().survey().findings().isEmpty()
-                ? ""
-                : clock(now.cutting().seconds());
+        int open = now.script().stale().size();
+        gauge = open == 0 ? "" : open + " open";
         told.run();
         stale = root.getScene() == null;
         if (!stale) {
@@ -170,6 +168,11 @@ public final class CutBench implements Bench {
     @Override
     public String title() {
         return "Cut";
+    }
+
+    @Override
+    public List<Act.Place> acts() {
+        return List.of(Act.Place.CUT);
     }
 
     @Override

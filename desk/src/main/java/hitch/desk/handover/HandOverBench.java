@@ -188,11 +188,13 @@ public final class HandOverBench implements Bench {
 
     @Override
     public String gauge(Snapshot now) {
-        long sent = now.history().parcels().issues().stream()
-                .filter(i -> !i.sent().isEmpty() && i.takenBack().isEmpty())
+        var parcels = now.history().parcels();
+        long waiting = parcels.issues().stream()
                 .map(i -> i.made().recipient())
                 .distinct()
+                .flatMap(r -> parcels.newest(r).stream())
+                .filter(i -> i.sent().isEmpty() && i.takenBack().isEmpty())
                 .count();
-        return sent == 0 ? "" : sent + " sent";
+        return waiting == 0 ? "" : waiting + " to send";
     }
 }

@@ -208,6 +208,11 @@ public final class JudgeBench implements Bench {
     }
 
     @Override
+    public List<Act.Place> acts() {
+        return List.of(Act.Place.JUDGE);
+    }
+
+    @Override
     public Node node() {
         return root;
     }
@@ -215,7 +220,7 @@ public final class JudgeBench implements Bench {
     @Override
     public String gauge(Snapshot now) {
         Judgement judged = now.judged();
-        return judged.open().isEmpty() ? "" : Integer.toString(judged.open().size());
+        return judged.open().isEmpty() ? "" : judged.open().size() + " open";
     }
 
     @Override

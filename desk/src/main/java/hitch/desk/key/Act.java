@@ -31,6 +31,7 @@ public enum Act {
     FIRM(Place.EVERYWHERE, "The firm: its rules, prices and people", "Shortcut+F"),
     HISTORY(Place.EVERYWHERE, "What was done to this job", "Shortcut+H"),
     HIDE(Place.EVERYWHERE, "Hide a part of the picture, mute sound", "Shortcut+Shift+H"),
+    ACTS(Place.EVERYWHERE, "Find an act by its words", "F2"),
     SHEET(Place.EVERYWHERE, "This sheet of keys", "Shift+Slash", "F1"),
 
     CLIP_EARLIER(Place.LOAD, "Put the clip under the hand earlier", "Alt+Up"),
@@ -54,6 +55,7 @@ public enum Act {
     CHART_IN(Place.MARK, "Zoom the chart in", "Plus", "Shift+Plus", "Equals", "Shift+Equals", "Add"),
     CHART_OUT(Place.MARK, "Zoom the chart out", "Minus", "Subtract"),
     CHART_ALL(Place.MARK, "Show all of the chart", "0", "Numpad 0"),
+    MEASURE(Place.MARK, "Measure on the picture", "W"),
     NOTE(Place.MARK, "Write a note", "N"),
     COUNTER(Place.MARK, "Set what the counter shows", "C"),
     ZEROED(Place.MARK, "The counter was zeroed at this frame", "Z"),
@@ -66,8 +68,27 @@ public enum Act {
     KEEP_APART(Place.MARK, "Both are two findings", "D"),
     AMEND(Place.MARK, "Say the chosen finding anew", "E"),
     MOVE_HERE(Place.MARK, "Move the chosen finding to this frame", "M"),
+    AGAIN_HERE(Place.MARK, "Note the same at this frame too", "A"),
+    LOOK_AGAIN(Place.MARK, "Look at it again before hand-over", "Q"),
+    COPY_WORDS(Place.MARK, "Copy its sentence and its still", "Shortcut+C"),
+    COMMON_1(Place.MARK, "Note the commonest kind here", "1", "Numpad 1"),
+    COMMON_2(Place.MARK, "Note the second commonest kind", "2", "Numpad 2"),
+    COMMON_3(Place.MARK, "Note the third commonest kind", "3", "Numpad 3"),
+    COMMON_4(Place.MARK, "Note the fourth commonest kind", "4", "Numpad 4"),
+    COMMON_5(Place.MARK, "Note the fifth commonest kind", "5", "Numpad 5"),
+    CAPTIONS(Place.MARK, "Add captions of what was said", "Shortcut+O"),
     WRITE_CLIPS(Place.MARK, "Write its evidence clips", "X"),
     REMOVE(Place.MARK, "Remove it", "Delete"),
+
+    TOOL_JOINT(Place.MEASURE, "Step and gap", "1", "Numpad 1"),
+    TOOL_LENGTH(Place.MEASURE, "Length", "2", "Numpad 2"),
+    TOOL_WIDTH(Place.MEASURE, "Width", "3", "Numpad 3"),
+    TOOL_WATER(Place.MEASURE, "Water", "4", "Numpad 4"),
+    TOOL_SHARE(Place.MEASURE, "Share taken", "5", "Numpad 5"),
+    TOOL_ROUND(Place.MEASURE, "Out of round", "6", "Numpad 6"),
+    MEASURE_TAKE(Place.MEASURE, "Take the first size", "Enter"),
+    MEASURE_BACK(Place.MEASURE, "Take the last click back", "Backspace"),
+    MEASURE_DONE(Place.MEASURE, "Leave measuring", "Esc"),
 
     KEEP_SAID(Place.SPOKEN, "Keep it", "Y"),
     KEEP_AS_NEW(Place.SPOKEN, "Keep it as another thing", "D"),
@@ -120,6 +141,7 @@ public enum Act {
         EVERYWHERE("Everywhere"),
         LOAD("Load"),
         MARK("Mark"),
+        MEASURE("Mark, while measuring"),
         SPOKEN("Mark, on something that was said"),
         LINE("Line"),
         JUDGE("Judge"),
@@ -214,6 +236,20 @@ public enum Act {
                 + (keys.getAlt() == KeyCombination.ModifierValue.DOWN ? "Alt+" : "")
                 + (shifted ? "Shift+" : "")
                 + code;
+    }
+
+    /** Its first key as it is pressed, for whoever does it without the key. */
+    public KeyEvent pressed() {
+        KeyCodeCombination first = (KeyCodeCombination) keys.getFirst();
+        return new KeyEvent(
+                KeyEvent.KEY_PRESSED,
+                "",
+                "",
+                first.getCode(),
+                first.getShift() == KeyCombination.ModifierValue.DOWN,
+                first.getShortcut() == KeyCombination.ModifierValue.DOWN,
+                first.getAlt() == KeyCombination.ModifierValue.DOWN,
+                false);
     }
 
     /** What a key stands for in a place; empty where it stands for nothing there. */

@@ -267,15 +267,18 @@ public final class LineBench implements Bench, Picks {
     }
 
     @Override
+    public List<Act.Place> acts() {
+        return List.of(Act.Place.LINE);
+    }
+
+    @Override
     public Node node() {
         return root;
     }
 
     @Override
     public String gauge(Snapshot now) {
-        return now.survey()
-                .seen()
-                .map(s -> now.survey().facts().unit().show(s.length()))
-                .orElse("");
+        int faults = now.survey().line().faults().size();
+        return faults == 0 ? "" : faults + " open";
     }
 }

@@ -1,5 +1,6 @@
 package hitch.desk.load;
 
+import hitch.core.gauge.LensView;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
@@ -116,7 +117,8 @@ final class RunForm extends VBox {
                         List.of(Equipment.Guide.values()),
                         e.guide(),
                         Equipment.Guide::word,
-                        g -> change(r -> r.with(r.equipment().with(g)))));
+                        g -> change(r -> r.with(r.equipment().with(g)))),
+                text("Lens sees, degrees", e.lens().map(String::valueOf).orElse(""), 70, this::lens));
     }
 
     private List<Node> place() {
@@ -163,6 +165,22 @@ final class RunForm extends VBox {
         }
         Optional<Distance> read = head;
         change(r -> r.with(r.equipment().withHead(read)));
+    }
+
+    private void lens(String typed) {
+        Optional<Integer> degrees = Optional.empty();
+        try {
+            degrees = typed.isEmpty() ? degrees : Optional.of(Integer.parseInt(typed));
+        } catch (NumberFormatException e) {
+            degrees = Optional.of(0);
+        }
+        if (degrees.filter(d -> d < LensView.NARROWEST_DEGREES || d > LensView.WIDEST_DEGREES)
+                .isPresent()) {
+            refuse(typed, "what a lens sees from left to right, 20 to 170 degrees");
+            return;
+        }
+        Optional<Integer> read = degrees;
+        change(r -> r.with(r.equipment().withLens(read)));
     }
 
     private Optional<Distance> length(String typed) {

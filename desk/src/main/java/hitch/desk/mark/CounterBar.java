@@ -23,10 +23,10 @@ import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
+import javafx.scene.layout.VBox;
 
 /** The counter of the shown clip: read off its pictures, set by hand, and its doubtful places walked one by one. */
-final class CounterBar extends HBox {
+final class CounterBar extends VBox {
     /** How near to a doubtful place's moment the shown frame is that place's, seconds. */
     private static final double AT_STOP = 0.2;
 
@@ -49,7 +49,7 @@ final class CounterBar extends HBox {
         this.book = book;
         this.box = box;
         this.task = new CounterTask(desk, book, box, here::setText, this::update);
-        setSpacing(8);
+        setSpacing(2);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("counter-bar");
         field.setId("reading");
@@ -63,13 +63,6 @@ final class CounterBar extends HBox {
                 getScene().getRoot().requestFocus();
             }
         });
-        Button read = Labels.button(
-                "Read it", Act.READ_COUNTER.key(), "Read the counter off this clip's pictures", task::readIt);
-        read.setId("read-counter");
-        Button draw = Labels.button(
-                "Box", Act.COUNTER_BOX.key(), "Draw a box round the counter and read it there", task::drawBox);
-        draw.setId("counter-box");
-        Button zero = Labels.button("Zeroed", Act.ZEROED.key(), "The counter was zeroed at this frame", this::zeroHere);
         walk = Labels.button(
                 "Next doubt", Act.NEXT_DOUBT.key(), "Go to the next doubtful place of this clip", this::nextDoubt);
         walk.setId("next-doubt");
@@ -80,33 +73,23 @@ final class CounterBar extends HBox {
         metres = Labels.button("Metres", "", "The counter counts metres", () -> sayUnit(LengthUnit.METRES));
         metres.setId("counts-metres");
         remove = Labels.button("Remove", "", "Remove the counter mark of this frame", this::removeHere);
-        for (Button button : new Button[] {read, draw, zero, walk, refuse, remove, feet, metres}) {
+        for (Button button : new Button[] {walk, refuse, remove, feet, metres}) {
             button.setFocusTraversable(button == feet || button == metres);
             button.setMinWidth(USE_PREF_SIZE);
+            button.getStyleClass().add("slim");
             button.managedProperty().bind(button.visibleProperty());
         }
-        HBox.setHgrow(here, Priority.ALWAYS);
         Labels.mayBeCut(here);
         here.setId("counter-here");
-        here.setMaxWidth(Double.MAX_VALUE);
-        here.setAlignment(Pos.CENTER_RIGHT);
         Label label = Labels.of("Counter", "strong");
         label.setMinWidth(USE_PREF_SIZE);
         field.setMinWidth(USE_PREF_SIZE);
-        getChildren()
-                .addAll(
-                        label,
-                        Labels.of("C", "key"),
-                        field,
-                        read,
-                        draw,
-                        zero,
-                        remove,
-                        walk,
-                        refuse,
-                        feet,
-                        metres,
-                        here);
+        HBox set = new HBox(8, label, Labels.of(Act.COUNTER.key(), "key"), field);
+        HBox told = new HBox(6, here, walk, refuse, remove, feet, metres);
+        for (HBox row : new HBox[] {set, told}) {
+            row.setAlignment(Pos.CENTER_LEFT);
+        }
+        getChildren().addAll(set, told);
         desk.player().shownProperty().addListener((o, was, is) -> update());
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
         update();

@@ -6,6 +6,7 @@ import hitch.core.finding.Asked;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.PictureSize;
 import hitch.core.finding.Traits;
 import hitch.core.job.Edit;
 import hitch.core.survey.PlaceWords;
@@ -21,10 +22,15 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Function;
+import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.Button;
 import javafx.scene.control.Label;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.control.Tooltip;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /**
@@ -38,6 +44,7 @@ final class FindingSheet extends VBox {
     private final Context desk;
     private final Label what = Labels.of("", "strong");
     private final Label place = Labels.of("", "measure");
+    private final VBox sizes = new VBox(4);
     private final DetailFields fields;
 
     private LocatedFinding shown;
@@ -49,7 +56,7 @@ final class FindingSheet extends VBox {
         what.setWrapText(true);
         fields =
                 new DetailFields(FIELD, "Say more of it", this::put, desk.work().notices()::say);
-        VBox all = new VBox(10, what, place, fields);
+        VBox all = new VBox(10, what, place, sizes, fields);
         ScrollPane scroll = new ScrollPane(all);
         scroll.setFitToWidth(true);
         scroll.setFocusTraversable(false);
@@ -70,12 +77,15 @@ final class FindingSheet extends VBox {
         place.setManaged(any);
         fields.setVisible(any);
         if (!any) {
+            sizes.getChildren().clear();
             what.setText("Choose a finding to see all that is said of it.");
             return;
         }
         Finding finding = shown.finding();
         var survey = desk.work().now().survey();
         what.setText(finding.phrase());
+        sizes.getChildren()
+                .setAll(finding.sizes().stream().map(s -> row(s, finding)).toList());
         place.setText(survey.line()
                 .place(shown, survey.facts().unit())
                 .map(PlaceWords::all)
@@ -92,6 +102,29 @@ final class FindingSheet extends VBox {
                                         f, survey.line(), survey.facts().unit())));
         fields.choosing(Detail.CAUSED_BY, others);
         fields.show(offered(finding), finding.traits().details(), certainty(finding));
+    }
+
+    /** A size that was measured, with the way to its frame and the way out. */
+    private Node row(PictureSize size, Finding finding) {
+        boolean told = finding.told().filter(size::equals).isPresent();
+        Button go = new Button(size.sort().word() + " " + size.shown());
+        go.getStyleClass().addAll("bare", "link");
+        go.setTooltip(new Tooltip("Go to the frame it was measured on"));
+        go.setOnAction(e -> desk.open(size.frame()));
+        Label how = Labels.mayBeCut(Labels.of(told ? size.how() : size.offBy() + ", not told", "soft"));
+        Button forget = Labels.button(
+                "Take out",
+                "",
+                "Take the measured " + size.sort().word() + " out",
+                () -> desk.work().apply(new Edit.ForgetSize(finding.id(), size)));
+        forget.setId("forget-size");
+        forget.getStyleClass().add("slim");
+        forget.setMinWidth(USE_PREF_SIZE);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox row = new HBox(8, go, how, gap, forget);
+        row.setAlignment(Pos.CENTER_LEFT);
+        return row;
     }
 
     /** What its kind is asked for, and whatever else was said. */

@@ -1,5 +1,6 @@
 package hitch.desk.mark;
 
+import hitch.core.detail.Detail;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.finding.LocatedFinding;
@@ -13,12 +14,11 @@ import hitch.store.handover.EvidenceCut;
 import java.util.List;
 import java.util.Optional;
 import java.util.function.BiConsumer;
-import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
+import javafx.scene.control.MenuItem;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
-import javafx.scene.layout.FlowPane;
 import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** The findings by station, and what can be done with the chosen one. */
@@ -34,7 +34,7 @@ final class FindingsPane extends VBox {
         setSpacing(8);
         list.setId("findings");
         list.setAccessibleText("Findings by station");
-        list.setCellFactory(v -> new FindingCell(desk));
+        list.setCellFactory(v -> new FindingCell(desk, this::acts));
         list.setPlaceholder(Labels.of("No findings yet. Pause at something and type what it is.", "soft"));
         list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> {
             if (!filling && is != null) {
@@ -48,15 +48,7 @@ final class FindingsPane extends VBox {
             }
         });
         VBox.setVgrow(list, Priority.ALWAYS);
-        FlowPane actions = new FlowPane(
-                6,
-                4,
-                act("Amend", Act.AMEND.key(), "Say the chosen finding anew", this::amend),
-                act("Move here", Act.MOVE_HERE.key(), "Move the chosen finding to the shown frame", this::moveHere),
-                act("Clip", Act.WRITE_CLIPS.key(), "Write evidence clips of the chosen finding", this::cut),
-                act("Remove", "Del", "Remove the chosen finding", this::remove));
-        actions.disableProperty().bind(desk.selected().isNull());
-        getChildren().addAll(list, actions);
+        getChildren().add(list);
         desk.work().snapshotProperty().addListener((o, was, is) -> fill());
         desk.work().stillsTakenProperty().addListener((o, was, is) -> list.refresh());
         desk.theme().darkProperty().addListener((o, was, is) -> list.refresh());
@@ -64,11 +56,22 @@ final class FindingsPane extends VBox {
         fill();
     }
 
-    private static Button act(String text, String key, String accessible, Runnable action) {
-        Button button = Labels.button(text, key, accessible, action);
-        button.setFocusTraversable(false);
-        button.setMinWidth(Region.USE_PREF_SIZE);
-        return button;
+    /** What can be done with a finding, each with its key. */
+    private List<MenuItem> acts() {
+        return List.of(
+                act(Act.AMEND, this::amend),
+                act(Act.MOVE_HERE, this::moveHere),
+                act(Act.AGAIN_HERE, this::againHere),
+                act(Act.LOOK_AGAIN, this::lookAgain),
+                act(Act.COPY_WORDS, this::copy),
+                act(Act.WRITE_CLIPS, this::cut),
+                act(Act.REMOVE, this::remove));
+    }
+
+    private static MenuItem act(Act act, Runnable does) {
+        MenuItem item = new MenuItem(act.words() + "   " + act.key());
+        item.setOnAction(e -> does.run());
+        return item;
     }
 
     private void fill() {
@@ -102,6 +105,41 @@ final class FindingsPane extends VBox {
                         .shown()
                         .ifPresent(s -> desk.work()
                                 .apply(new Edit.MoveFinding(f.finding().id(), s.ref()))));
+    }
+
+    /** Notes the same thing, in the same words, at this frame too. */
+    void againHere() {
+        desk.selectedFinding()
+                .ifPresent(f -> desk.player()
+                        .shown()
+                        .ifPresent(s -> desk.work().addFinding(id -> {
+                            javafx.application.Platform.runLater(
+                                    () -> desk.selected().set(id));
+                            return f.finding().sameAt(id, s.ref());
+                        })));
+    }
+
+    /** Sets the mark that asks for a second look before hand-over, or takes it away. */
+    void lookAgain() {
+        desk.selectedFinding().ifPresent(f -> {
+            var traits = f.finding().traits();
+            var details = traits.details().has(Detail.LOOK_AGAIN)
+                    ? traits.details().without(Detail.LOOK_AGAIN)
+                    : traits.details().with(Detail.LOOK_AGAIN, "before hand-over");
+            desk.work()
+                    .apply(new Edit.SayOfFinding(
+                            f.finding().id(),
+                            traits.withDetails(details),
+                            f.finding().certainty()));
+        });
+    }
+
+    /** Puts the chosen finding's sentence and its still where another program can take them. */
+    void copy() {
+        desk.selectedFinding().ifPresent(f -> {
+            Clipboard.getSystemClipboard().setContent(Carried.of(desk, f));
+            desk.work().notices().say("The sentence of " + f.finding().id() + " and its still can be pasted now.");
+        });
     }
 
     /** Says that the chosen finding and the one it looks like are one. */

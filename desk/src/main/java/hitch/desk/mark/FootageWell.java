@@ -5,6 +5,7 @@ import hitch.core.finding.ClockPosition;
 import hitch.core.footage.Adjustment;
 import hitch.core.footage.Stretch;
 import hitch.desk.Context;
+import hitch.desk.measure.MeasureLayer;
 import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
 import hitch.media.clip.Picture;
@@ -13,6 +14,7 @@ import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 import javafx.geometry.BoundingBox;
+import javafx.geometry.Bounds;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.image.ImageView;
@@ -30,11 +32,13 @@ final class FootageWell extends StackPane {
     private final Label clock = Labels.of("", "well-chip");
     private final CounterBox box;
     private final CounterBook book;
+    private final MeasureLayer measure;
 
-    FootageWell(Context desk, CounterBox box, CounterBook book) {
+    FootageWell(Context desk, CounterBox box, CounterBook book, MeasureLayer measure) {
         this.desk = desk;
         this.box = box;
         this.book = book;
+        this.measure = measure;
         Player player = desk.player();
         getStyleClass().add("well");
         setId("well");
@@ -47,12 +51,15 @@ final class FootageWell extends StackPane {
         view.setPreserveRatio(true);
         view.setSmooth(true);
         view.setManaged(false);
+        for (Label chip : new Label[] {state, clock}) {
+            chip.setMouseTransparent(true);
+        }
         state.setId("seen-through");
         clock.setId("clock");
         StackPane.setAlignment(state, Pos.TOP_LEFT);
         StackPane.setAlignment(clock, Pos.TOP_RIGHT);
         box.setManaged(false);
-        getChildren().addAll(view, trouble, box, state, clock);
+        getChildren().addAll(view, trouble, box, measure, state, clock);
         state.visibleProperty().bind(state.textProperty().isNotEmpty());
         clock.visibleProperty().bind(clock.textProperty().isNotEmpty());
         player.shownProperty().addListener((o, was, is) -> show(is));
@@ -150,16 +157,14 @@ final class FootageWell extends StackPane {
         view.setFitHeight(height);
         view.relocate((getWidth() - width) / 2, (getHeight() - height) / 2);
         box.resizeRelocate(0, 0, getWidth(), getHeight());
+        Bounds lies = new BoundingBox((getWidth() - width) / 2, (getHeight() - height) / 2, width, height);
+        measure.lie(lies, getWidth(), getHeight());
         Player.Frame frame = desk.player().shownProperty().get();
         if (frame != null) {
             // On a picture that is turned the counter lies elsewhere; there it is not shown.
             Optional<CounterPlace> place = book.place(frame.clip().id())
                     .filter(p -> frame.adjustment().isNone() || desk.work().isAsRecorded());
-            box.show(
-                    place,
-                    new BoundingBox((getWidth() - width) / 2, (getHeight() - height) / 2, width, height),
-                    frame.clip().width(),
-                    frame.clip().height());
+            box.show(place, lies, frame.clip().width(), frame.clip().height());
         }
     }
 }

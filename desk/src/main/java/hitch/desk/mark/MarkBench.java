@@ -1,10 +1,15 @@
 package hitch.desk.mark;
 
+import hitch.core.detail.Detail;
 import hitch.core.footage.ClipScan;
+import hitch.core.survey.CounterWalk;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
 import hitch.desk.key.Act;
+import hitch.desk.measure.HeldFrame;
+import hitch.desk.measure.MeasureBar;
+import hitch.desk.measure.MeasureLayer;
 import hitch.desk.play.Player;
 import hitch.desk.play.Speeds;
 import hitch.store.CaptionFile;
@@ -22,18 +27,25 @@ import javafx.scene.layout.VBox;
 
 /** The bench where footage is marked. */
 public final class MarkBench implements Bench {
+    private static final double SIDE = 492;
+    private static final double CHART = 172;
+
     private final Context desk;
     private final NoteLine notes;
     private final CounterBar counter;
     private final FindingsPane findings;
     private final SidePane side;
     private final SpokenPane spoken;
+    private final TalkBook talk;
     private final SeeBetter better;
     private final FootageWell well;
+    private final HeldFrame held;
+    private final MeasureBar measure;
     private final ThereAndBackChart chart;
     private final BorderPane root = new BorderPane();
 
-    public MarkBench(Context desk) {
+    /** @param findActs what shows all acts, to be searched */
+    public MarkBench(Context desk, Runnable findActs) {
         this.desk = desk;
         FirmReader reader = new FirmReader(desk);
         notes = new NoteLine(desk, reader);
@@ -41,26 +53,31 @@ public final class MarkBench implements Bench {
         CounterBox box = new CounterBox();
         counter = new CounterBar(desk, book, box);
         findings = new FindingsPane(desk, notes);
-        TalkBook talk = new TalkBook(desk, reader);
+        talk = new TalkBook(desk, reader);
         spoken = new SpokenPane(desk, talk, notes);
-        side = new SidePane(desk, findings, spoken, talk);
+        side = new SidePane(desk, findings, spoken, talk, findActs);
         better = new SeeBetter(desk);
-        well = new FootageWell(desk, box, book);
+        held = new HeldFrame(desk);
+        measure = new MeasureBar(desk, held);
+        well = new FootageWell(desk, box, book, new MeasureLayer(desk, held));
         VBox.setVgrow(well, Priority.ALWAYS);
-        VBox left = new VBox(
-                well, new TimeStrip(desk), new Readout(desk), new Transport(desk, better::toggle), better, counter);
+        Transport transport = new Transport(desk, better::toggle, () -> act(Act.MEASURE));
+        // What is measured stands still; its keys go on as ever.
+        transport.visibleProperty().bind(held.onProperty().not());
+        transport.managedProperty().bind(transport.visibleProperty());
+        VBox left = new VBox(well, new TimeStrip(desk), new Readout(desk, counter), transport, measure, better);
         HBox.setHgrow(left, Priority.ALWAYS);
         VBox.setVgrow(side, Priority.ALWAYS);
         HerePane here = new HerePane(desk);
         // The queue and the details need the room.
         here.visibleProperty().bind(side.listedProperty());
         here.managedProperty().bind(here.visibleProperty());
-        VBox right = new VBox(16, notes, here, side);
+        VBox right = new VBox(10, notes, here, side);
         right.getStyleClass().add("side");
-        right.setMinWidth(456);
-        right.setMaxWidth(456);
+        right.setMinWidth(SIDE);
+        right.setMaxWidth(SIDE);
         chart = new ThereAndBackChart(desk);
-        chart.setPrefHeight(196);
+        chart.setPrefHeight(CHART);
         root.setCenter(new HBox(left, right));
         root.setBottom(chart);
         root.getStyleClass().add("bench");
@@ -95,19 +112,34 @@ public final class MarkBench implements Bench {
     }
 
     @Override
+    public List<Act.Place> acts() {
+        return List.of(Act.Place.MARK);
+    }
+
+    @Override
     public Node node() {
         return root;
     }
 
     @Override
     public String gauge(Snapshot now) {
-        int count = now.survey().noted().size();
-        return count == 0 ? "" : Integer.toString(count);
+        long open = talk.open() + CounterWalk.open(now.job(), now.survey()) + again(now);
+        return open == 0 ? "" : open + " open";
+    }
+
+    private static long again(Snapshot now) {
+        return now.survey().noted().stream()
+                .filter(f -> f.finding().traits().details().has(Detail.LOOK_AGAIN))
+                .count();
     }
 
     @Override
     public void key(KeyEvent e) {
         if (side.isSpoken() && spoken.key(e)) {
+            e.consume();
+            return;
+        }
+        if (measure.key(e)) {
             e.consume();
             return;
         }
@@ -135,6 +167,7 @@ public final class MarkBench implements Bench {
             case SOUND -> player.mutedProperty().set(!player.mutedProperty().get());
             case SEE_BETTER -> better.toggle();
             case TURN_OVER -> better.turnOver();
+            case MEASURE -> held.onProperty().set(!held.onProperty().get());
             case AS_RECORDED -> well.toggleAsRecorded();
             case CHART_IN -> chart.zoom(1.5);
             case CHART_OUT -> chart.zoom(1 / 1.5);
@@ -151,6 +184,12 @@ public final class MarkBench implements Bench {
             case KEEP_APART -> findings.keepApart();
             case AMEND -> findings.amend();
             case MOVE_HERE -> findings.moveHere();
+            case AGAIN_HERE -> findings.againHere();
+            case LOOK_AGAIN -> findings.lookAgain();
+            case COPY_WORDS -> findings.copy();
+            case CAPTIONS -> spoken.choose();
+            case COMMON_1, COMMON_2, COMMON_3, COMMON_4, COMMON_5 ->
+                notes.begin(CommonKinds.of(desk.work().now().job()), act.ordinal() - Act.COMMON_1.ordinal());
             case WRITE_CLIPS -> findings.cut();
             case REMOVE -> findings.remove();
             default -> throw new IllegalStateException(act + " is no act of Mark");

@@ -28,8 +28,7 @@ final class NoteChips extends FlowPane {
         void put(int start, int end, String words);
     }
 
-    private static final String HINT =
-            "roots top heavy  ·  standing water 26-31  ·  clay to pvc\nEnter: this frame's station  ·  Shift+Enter: the typed one";
+    private static final String HINT = "roots top heavy  ·  standing water 26-31  ·  clay to pvc";
     private static final double WIDTH = 412;
     private static final int MOST = 13;
 

@@ -2,6 +2,7 @@ package hitch.desk.mark;
 
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.ClockText;
 import hitch.core.footage.FrameRef;
@@ -12,14 +13,19 @@ import hitch.core.note.NoteReader;
 import hitch.core.run.Run;
 import hitch.core.survey.spoken.SpokenLine;
 import hitch.desk.Context;
+import hitch.desk.key.Act;
 import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
+import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.CompletableFuture;
+import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
+import javafx.scene.layout.Priority;
+import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /**
@@ -55,7 +61,12 @@ final class NoteLine extends VBox {
             }
         });
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        getChildren().addAll(new HBox(8, heading, Labels.of("N", "key")), field, chips);
+        Region gap = new Region();
+        HBox.setHgrow(gap, Priority.ALWAYS);
+        Label enter = Labels.mayBeCut(Labels.of("Enter: here  ·  Shift+Enter: at the place typed", "soft", "small"));
+        HBox top = new HBox(8, heading, Labels.of(Act.NOTE.key(), "key"), gap, enter);
+        top.setAlignment(Pos.CENTER_LEFT);
+        getChildren().addAll(top, field, chips);
         read("");
     }
 
@@ -77,6 +88,15 @@ final class NoteLine extends VBox {
 
     void focus() {
         field.requestFocus();
+    }
+
+    /** Begins a note with one of a job's commonest kinds; where round the pipe and how much are typed after it. */
+    void begin(List<FindingKind> kinds, int which) {
+        desk.player().playingProperty().set(false);
+        cancel();
+        field.setText(kinds.get(which).word() + " ");
+        field.requestFocus();
+        field.end();
     }
 
     /** Puts a finding's wording into the line, to be said anew. */

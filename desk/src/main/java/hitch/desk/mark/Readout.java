@@ -26,10 +26,10 @@ final class Readout extends HBox {
     private final Label time = Labels.of("", "measure-large");
     private final Label frame = Labels.of("", "measure", "soft");
 
-    Readout(Context desk) {
+    Readout(Context desk, CounterBar counter) {
         this.desk = desk;
         getStyleClass().add("readout");
-        setSpacing(24);
+        setSpacing(20);
         setAlignment(Pos.CENTER_LEFT);
         station.setId("station");
         VBox where = new VBox(station, side);
@@ -40,7 +40,13 @@ final class Readout extends HBox {
         when.setAlignment(Pos.CENTER_RIGHT);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        getChildren().addAll(where, what, gap, when);
+        getChildren().addAll(where, what, counter, gap, when);
+        for (Label each : new Label[] {station, run, motion, time}) {
+            each.setMinWidth(USE_PREF_SIZE);
+        }
+        frame.setMinWidth(0);
+        HBox.setHgrow(when, Priority.SOMETIMES);
+        what.setMinWidth(USE_PREF_SIZE);
         desk.player().shownProperty().addListener((o, was, is) -> update());
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
         update();
@@ -72,7 +78,7 @@ final class Readout extends HBox {
         motion.setText(on.isEmpty() || trace == null ? "" : motion(trace, shown));
         time.setText(ClockText.of(shown.seconds()) + " / "
                 + ClockText.of(shown.clip().seconds()));
-        frame.setText(shown.clip().fileName() + "  frame " + shown.number());
+        frame.setText("frame " + shown.number());
     }
 
     private static String motion(CounterTrace trace, Player.Frame shown) {

@@ -23,7 +23,7 @@ final class SidePane extends VBox {
     private final ToggleButton details = new ToggleButton("Details");
     private final ToggleButton said = new ToggleButton("Spoken");
 
-    SidePane(Context desk, FindingsPane findings, SpokenPane spoken, TalkBook book) {
+    SidePane(Context desk, FindingsPane findings, SpokenPane spoken, TalkBook book, Runnable findActs) {
         this.desk = desk;
         this.findings = findings;
         this.spoken = spoken;
@@ -50,15 +50,16 @@ final class SidePane extends VBox {
             }
             update();
         });
-        Button captions = Labels.button("Captions…", "", "Add captions of what was said on this clip", spoken::choose);
-        captions.setFocusTraversable(false);
+        Button acts = Labels.button("Do…", Act.ACTS.key(), Act.ACTS.words(), findActs);
+        acts.setId("find-acts");
+        acts.setFocusTraversable(false);
         Ends top = new Ends(
                 Ends.part(
                         16,
                         found,
                         Ends.part(2, details, Labels.of(Act.SAY_MORE.key(), "key")),
                         Ends.part(2, said, Labels.of(Act.SAID.key(), "key"))),
-                Ends.part(4, captions));
+                Ends.part(4, acts));
         StackPane both = new StackPane(findings, sheet, spoken);
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(top, both);

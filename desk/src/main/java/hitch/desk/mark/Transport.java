@@ -21,7 +21,7 @@ final class Transport extends HBox {
     private final ComboBox<Clip> clips = new ComboBox<>();
     private boolean following;
 
-    Transport(Context desk, Runnable seeBetter) {
+    Transport(Context desk, Runnable seeBetter, Runnable measure) {
         player = desk.player();
         setSpacing(6);
         setAlignment(Pos.CENTER_LEFT);
@@ -42,7 +42,9 @@ final class Transport extends HBox {
         Button better =
                 Labels.button("See better", Act.SEE_BETTER.key(), "Turn, mirror or brighten the picture", seeBetter);
         better.setId("see-better");
-        for (Button button : new Button[] {play, back, on, loop, better}) {
+        Button sizes = Labels.button("Measure", Act.MEASURE.key(), Act.MEASURE.words(), measure);
+        sizes.setId("measure");
+        for (Button button : new Button[] {play, back, on, loop, better, sizes}) {
             button.setFocusTraversable(false);
             button.setMinWidth(USE_PREF_SIZE);
         }
@@ -53,7 +55,7 @@ final class Transport extends HBox {
         Labels.mayBeCut(sound);
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
-        getChildren().addAll(clipChoice(), play, back, on, speedChoice(), loop, better, gap, sound);
+        getChildren().addAll(clipChoice(), play, back, on, speedChoice(), loop, better, sizes, gap, sound);
         desk.work().snapshotProperty().addListener((o, was, is) -> fill(is.job().clipsInUse()));
         fill(desk.work().now().job().clipsInUse());
         player.shownProperty().addListener((o, was, is) -> follow(is));

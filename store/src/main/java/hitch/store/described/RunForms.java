@@ -1,6 +1,7 @@
 package hitch.store.described;
 
 import hitch.core.footage.ClipId;
+import hitch.core.gauge.LensView;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthText;
 import hitch.core.measure.Station;
@@ -113,6 +114,12 @@ final class RunForms {
                     "3 in",
                     (r, d) -> r.with(r.equipment().withAcross(Optional.of(d))))
             .value(
+                    "lens",
+                    r -> r.equipment().lens().map(d -> d + " degrees"),
+                    RunForms::lens,
+                    "85 degrees",
+                    (r, d) -> r.with(r.equipment().withLens(Optional.of(d))))
+            .value(
                     "phase",
                     r -> r.phase() == Phase.NOT_SAID
                             ? Optional.empty()
@@ -123,6 +130,13 @@ final class RunForms {
             .any("clips", RunForms::clips, (r, v) -> r.withClips(clips(v)));
 
     private RunForms() {}
+
+    private static Optional<Integer> lens(String text) {
+        return Optional.of(text.replace("degrees", "").strip())
+                .filter(t -> t.matches("\\d{2,3}"))
+                .map(Integer::valueOf)
+                .filter(d -> d >= LensView.NARROWEST_DEGREES && d <= LensView.WIDEST_DEGREES);
+    }
 
     /** A run of which nothing is said yet. */
     static Run blank() {

@@ -1,0 +1,197 @@
+package hitch.desk.measure;
+
+import hitch.core.counter.sight.GreyPicture;
+import hitch.core.footage.Adjustment;
+import hitch.core.footage.FrameRef;
+import hitch.core.gauge.FrameGauge;
+import hitch.core.gauge.LensView;
+import hitch.core.gauge.Measuring;
+import hitch.core.gauge.Sized;
+import hitch.core.gauge.Tool;
+import hitch.core.pipe.PipeSize;
+import hitch.core.run.Equipment;
+import hitch.core.survey.PipeHere;
+import hitch.core.survey.Survey;
+import hitch.desk.Context;
+import hitch.desk.play.Player;
+import hitch.media.MediaException;
+import hitch.media.clip.FrameReader;
+import hitch.media.clip.Picture;
+import hitch.media.clip.PictureShape;
+import java.util.List;
+import java.util.Objects;
+import java.util.Optional;
+import javafx.beans.property.BooleanProperty;
+import javafx.beans.property.ReadOnlyLongProperty;
+import javafx.beans.property.ReadOnlyLongWrapper;
+import javafx.beans.property.SimpleBooleanProperty;
+
+/**
+ * The frame that is held to be measured, and what is found on it. Looking for rings is done in the background; a frame that is
+ * no longer on show by then is let go.
+ */
+public final class HeldFrame {
+    /** A proposal less sure than this is told to be one to be checked. */
+    static final double LIKELY = 0.75;
+
+    private final Context desk;
+    private final BooleanProperty on = new SimpleBooleanProperty();
+    private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
+    private Tool tool = Tool.JOINT;
+    private Optional<Measuring> hand = Optional.empty();
+    private Optional<Asked> done = Optional.empty();
+    private Optional<Asked> asked = Optional.empty();
+    private boolean looking;
+
+    /** What is looked for rings: a frame, and by what it is measured. */
+    private record Asked(FrameRef frame, PipeSize bore, double lensMm, double degrees) {}
+
+    public HeldFrame(Context desk) {
+        this.desk = desk;
+        desk.player().shownProperty().addListener((o, was, is) -> hold());
+        desk.player().playingProperty().addListener((o, was, is) -> hold());
+        desk.work().snapshotProperty().addListener((o, was, is) -> hold());
+        on.addListener((o, was, is) -> hold());
+    }
+
+    /** Whether measuring is on. */
+    public BooleanProperty onProperty() {
+        return on;
+    }
+
+    /** Counts whatever changes what is to be drawn or read. */
+    public ReadOnlyLongProperty changesProperty() {
+        return changes.getReadOnlyProperty();
+    }
+
+    /** The frame under the hand, once it has been looked at. */
+    public Optional<Measuring> hand() {
+        return hand;
+    }
+
+    /** What is read off it; proposals that are unsure only where none is surer. */
+    List<Sized> sizes() {
+        List<Sized> all = hand.map(Measuring::sizes).orElse(List.of());
+        boolean likely = all.stream().anyMatch(s -> s.sure() >= LIKELY);
+        return all.stream().filter(s -> !likely || s.sure() >= LIKELY).toList();
+    }
+
+    /** The frame that is measured. */
+    Optional<FrameRef> frame() {
+        return hand.flatMap(h -> done).map(Asked::frame);
+    }
+
+    /** Whether a frame is being looked at for rings. */
+    boolean isLooking() {
+        return asked.isPresent();
+    }
+
+    Tool tool() {
+        return tool;
+    }
+
+    public void take(Tool other) {
+        tool = other;
+        hand.ifPresent(h -> h.take(other));
+        changed();
+    }
+
+    void changed() {
+        changes.set(changes.get() + 1);
+    }
+
+    /** How the picture is to be looked at, by which clocks are told. */
+    Adjustment wanted() {
+        return frame().map(desk.work()::adjustmentAt).orElse(Adjustment.NONE);
+    }
+
+    /** How wide the pipe is here; empty where nobody said, and nothing can be measured. */
+    public Optional<PipeSize> bore() {
+        return desk.player().shown().flatMap(f -> PipeHere.bore(survey(), f.ref()));
+    }
+
+    private Equipment gear(FrameRef frame) {
+        return PipeHere.gear(survey(), frame);
+    }
+
+    private Survey survey() {
+        return desk.work().now().survey();
+    }
+
+    private void hold() {
+        Optional<Player.Frame> frame = desk.player().shown();
+        Optional<Asked> wanted = !on.get() || desk.player().playingProperty().get()
+                ? Optional.empty()
+                : frame.flatMap(f -> bore().map(b -> new Asked(
+                        f.ref(),
+                        b,
+                        gear(f.ref()).lensHeight(b).mm(),
+                        gear(f.ref()).lens().map(Integer::doubleValue).orElse(LensView.USUAL_DEGREES))));
+        if (wanted.isPresent() && wanted.equals(done)) {
+            return;
+        }
+        if (hand.isPresent() && !wanted.equals(done)) {
+            hand = Optional.empty();
+            done = Optional.empty();
+            changed();
+        }
+        boolean news = !Objects.equals(asked, wanted);
+        asked = wanted;
+        if (news) {
+            look();
+            changed();
+        }
+    }
+
+    private void look() {
+        if (looking || asked.isEmpty() || desk.player().shown().isEmpty()) {
+            return;
+        }
+        Asked now = asked.get();
+        Player.Frame frame = desk.player().shown().get();
+        looking = true;
+        desk.work()
+                .inBackground(
+                        () -> {
+                            try {
+                                return Optional.of(gauge(frame, now));
+                            } catch (MediaException | IllegalArgumentException unreadable) {
+                                return Optional.<FrameGauge>empty();
+                            }
+                        },
+                        found -> looked(now, found));
+    }
+
+    private void looked(Asked of, Optional<FrameGauge> found) {
+        looking = false;
+        if (asked.filter(of::equals).isEmpty()) {
+            look();
+            return;
+        }
+        asked = Optional.empty();
+        done = Optional.of(of);
+        hand = found.map(Measuring::new);
+        hand.ifPresent(h -> h.take(tool));
+        if (found.isEmpty()) {
+            desk.work()
+                    .notices()
+                    .say("This frame could not be read, so nothing can be measured on it. Try the one beside it.");
+        }
+        changed();
+    }
+
+    /** Measured is what was recorded, however it is looked at. */
+    private FrameGauge gauge(Player.Frame frame, Asked by) throws MediaException {
+        Picture picture = frame.picture();
+        if (!frame.adjustment().isNone()) {
+            try (FrameReader reader = desk.work().footage().reader(frame.clip(), PictureShape.FOR_SCREEN)) {
+                picture = reader.at(by.frame().pts());
+            }
+        }
+        return FrameGauge.of(
+                GreyPicture.of(picture.width(), picture.height(), picture.rgb()),
+                LensView.across(picture.width(), picture.height(), by.degrees()),
+                by.bore().bore().mm(),
+                by.lensMm());
+    }
+}
