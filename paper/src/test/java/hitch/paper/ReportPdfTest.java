@@ -51,7 +51,10 @@ class ReportPdfTest {
         Arrays.fill(grey, 0x60584F);
         Picture picture = new Picture(320, 240, grey, 0);
         for (FindingRow row : report.findings()) {
-            stills.put(row.still(), PaperPicture.jpeg(picture, Optional.of(ClockPosition.at(3))));
+            stills.put(
+                    row.still(),
+                    PaperPicture.jpeg(
+                            picture, Optional.of(ClockPosition.at(3)), List.of(), hitch.core.footage.Adjustment.NONE));
         }
         Beside beside = new Beside(
                 "",

@@ -1,6 +1,7 @@
 package hitch.core.exchange;
 
 import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
@@ -52,6 +53,7 @@ import java.util.stream.Collectors;
  * @param clockWithFlow clock position in words, looking with the flow; empty where nobody knows
  * @param photos file names of the photographs that show it, with a space between
  * @param sizeHow how size or share is known: measured on the picture, with its error, or judged by eye; empty where none is told
+ * @param stillDrawn file name of its still with what was drawn on it; empty where nothing was, or plain facts are told
  * @param details whatever else was said, each text by the key of its detail
  */
 public record FindingRow(
@@ -85,6 +87,7 @@ public record FindingRow(
         String clockWithFlow,
         String photos,
         String sizeHow,
+        String stillDrawn,
         Map<String, String> details) {
 
     /** The other side that {@code clock} is on looking with the flow; empty where it is the same. */
@@ -139,6 +142,7 @@ public record FindingRow(
                         .map(PhotoRow::file)
                         .collect(Collectors.joining(" ")),
                 found.finding().sizeHow(),
+                drawnName(found, may),
                 found.finding().traits().details().texts());
     }
 
@@ -156,6 +160,14 @@ public record FindingRow(
     public static String stillName(LocatedFinding found) {
         String id = found.finding().id().value().replaceAll("[^A-Za-z0-9-]", "_");
         return "stills/" + id + "-" + found.finding().kind().word().replace(' ', '-') + ".png";
+    }
+
+    /** File name of the still with what was drawn on it, within a delivery; empty where there is none. */
+    public static String drawnName(LocatedFinding found, Disclosure may) {
+        boolean plain = may.recipient().tone() == Recipient.Tone.RECORD;
+        return plain || found.finding().marksOn(found.finding().frame()).isEmpty()
+                ? ""
+                : stillName(found).replaceAll("\\.png$", "-drawn.png");
     }
 
     static String feet(Station station) {

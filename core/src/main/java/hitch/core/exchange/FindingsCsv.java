@@ -40,7 +40,8 @@ public final class FindingsCsv {
             "how_sure",
             "clock_with_flow",
             "photos",
-            "size_how");
+            "size_how",
+            "still_drawn");
 
     private FindingsCsv() {}
 
@@ -84,7 +85,8 @@ public final class FindingsCsv {
                 r.howSure(),
                 r.clockWithFlow(),
                 r.photos(),
-                r.sizeHow()
+                r.sizeHow(),
+                r.stillDrawn()
             };
             Stream<Object> said = details.stream().map(key -> r.details().getOrDefault(key, ""));
             printer.printRecord(Stream.concat(Arrays.stream(cells), said)

@@ -3,6 +3,7 @@ package hitch.core.finding;
 import hitch.core.detail.Detail;
 import hitch.core.detail.Details;
 import hitch.core.detail.State;
+import hitch.core.footage.Drawn;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Inches;
@@ -32,6 +33,7 @@ import java.util.function.UnaryOperator;
  * @param apart findings that look like this one and were said to be others
  * @param certainty how sure it is
  * @param sizes what was measured of it on pictures, in the order it was measured
+ * @param drawing what was drawn on its still
  */
 @RecordBuilder
 public record Finding(
@@ -47,7 +49,8 @@ public record Finding(
         List<Sighting> sightings,
         Set<FindingId> apart,
         Certainty certainty,
-        List<PictureSize> sizes)
+        List<PictureSize> sizes,
+        Optional<StillDrawing> drawing)
         implements FindingBuilder.With {
     public Finding {
         history = List.copyOf(history);
@@ -55,6 +58,7 @@ public record Finding(
         apart = apart == null ? Set.of() : Set.copyOf(apart);
         certainty = certainty == null ? Certainty.SEEN : certainty;
         sizes = sizes == null ? List.of() : List.copyOf(sizes);
+        drawing = drawing == null ? Optional.empty() : drawing;
     }
 
     /** A finding seen once. */
@@ -81,7 +85,8 @@ public record Finding(
                 List.of(),
                 Set.of(),
                 Certainty.SEEN,
-                List.of());
+                List.of(),
+                Optional.empty());
     }
 
     /** The same finding, seen once more. */
@@ -142,6 +147,7 @@ public record Finding(
         return FindingBuilder.builder(this)
                 .wording(how.apply(wording))
                 .remark(how.apply(remark))
+                .drawing(drawing.map(d -> d.worded(how)))
                 .history(List.of())
                 .sightings(said)
                 .build();
@@ -199,6 +205,29 @@ public record Finding(
     /** The measured size that is told of it; empty where the one told was judged by eye, or none is told. */
     public Optional<PictureSize> told() {
         return surest().filter(s -> s.isToldBy(traits));
+    }
+
+    /** What is drawn over a frame of it: what a hand drew there, and what its size was measured by, with the size. */
+    public List<Drawn> marksOn(FrameRef at) {
+        List<Drawn> marks = new ArrayList<>();
+        told().filter(s -> s.frame().equals(at) && !s.drawn().isEmpty()).ifPresent(s -> {
+            marks.addAll(s.drawn());
+            marks.add(Drawn.words(s.drawn().getFirst().top(), s.shown() + " " + s.offBy()));
+        });
+        drawing.filter(d -> d.frame().equals(at)).ifPresent(d -> marks.addAll(d.marks()));
+        return marks;
+    }
+
+    /** The same with other marks drawn on its still; with none it is as recorded. */
+    public Finding drawnOn(List<Drawn> marks) {
+        return withDrawing(marks.isEmpty() ? Optional.empty() : Optional.of(new StillDrawing(frame, marks)));
+    }
+
+    /** What a hand drew on its still. */
+    public List<Drawn> drawn() {
+        return drawing.filter(d -> d.frame().equals(frame))
+                .map(StillDrawing::marks)
+                .orElse(List.of());
     }
 
     /** How the size that is told of it is known; blank where none is told. */

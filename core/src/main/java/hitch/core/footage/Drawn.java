@@ -1,6 +1,8 @@
 package hitch.core.footage;
 
+import java.util.Comparator;
 import java.util.List;
+import java.util.function.UnaryOperator;
 
 /**
  * One thing drawn over a clip's or a photograph's picture. Its places are on the picture upright by its file's own word, so that it
@@ -46,6 +48,23 @@ public record Drawn(Form form, List<Spot> places, int wide, String words) {
         if (places.isEmpty()) {
             throw new IllegalArgumentException("what is drawn lies somewhere");
         }
+    }
+
+    /** Words with their left end at a place. */
+    public static Drawn words(Spot at, String words) {
+        return new Drawn(Form.WORDS, List.of(at), 0, words);
+    }
+
+    /** The same with its words put otherwise. */
+    public Drawn worded(UnaryOperator<String> how) {
+        return form == Form.WORDS ? new Drawn(form, places, wide, how.apply(words)) : this;
+    }
+
+    /** The highest of its places, the leftmost of equals. */
+    public Spot top() {
+        return places.stream()
+                .min(Comparator.comparingInt(Spot::y).thenComparingInt(Spot::x))
+                .orElseThrow();
     }
 
     /** A ring or a line through pixels of a picture. */

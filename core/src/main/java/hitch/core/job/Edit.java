@@ -17,6 +17,7 @@ import hitch.core.footage.Adjustment;
 import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.Drawn;
 import hitch.core.footage.FrameRef;
 import hitch.core.footage.HiddenArea;
 import hitch.core.footage.MutedSound;
@@ -312,6 +313,18 @@ public sealed interface Edit {
         @Override
         public String words() {
             return "take out a measured " + size.sort().word();
+        }
+    }
+
+    /** Draws on a finding's still; with no marks the drawing is gone. */
+    record DrawOnStill(FindingId id, List<Drawn> marks) implements Edit {
+        public DrawOnStill {
+            marks = List.copyOf(marks);
+        }
+
+        @Override
+        public String words() {
+            return marks.isEmpty() ? "wipe the drawing off a still" : "draw on a still";
         }
     }
 

@@ -190,6 +190,7 @@ public record Job(
             case Edit.SayOfFinding e -> change(e.id(), f -> f.saying(e.traits()).withCertainty(e.certainty()));
             case Edit.MeasureFinding e -> change(e.id(), f -> f.measured(e.size()));
             case Edit.ForgetSize e -> change(e.id(), f -> f.without(e.size()));
+            case Edit.DrawOnStill e -> change(e.id(), f -> f.drawnOn(e.marks()));
             case Edit.MoveFinding e -> change(e.id(), f -> f.movedTo(e.frame()));
             case Edit.WeighFinding e -> change(e.id(), f -> f.weighing(e.weight()));
             case Edit.MergeFindings e -> Settling.merge(this, e.id(), e.other());

@@ -36,6 +36,8 @@ final class RandomSizes {
                                 Drawn.Form.LINE, List.of(new double[] {1, 2}, new double[] {value, 9}), 640, 480))));
         return Arbitraries.oneOf(
                 Combinators.combine(id, size).as(Edit.MeasureFinding::new),
-                Combinators.combine(id, size).as(Edit.ForgetSize::new));
+                Combinators.combine(id, size).as(Edit.ForgetSize::new),
+                Combinators.combine(id, size)
+                        .as((i, s) -> new Edit.DrawOnStill(i, s.value() > 20 ? List.of() : s.drawn())));
     }
 }

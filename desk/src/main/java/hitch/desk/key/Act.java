@@ -56,6 +56,7 @@ public enum Act {
     CHART_OUT(Place.MARK, "Zoom the chart out", "Minus", "Subtract"),
     CHART_ALL(Place.MARK, "Show all of the chart", "0", "Numpad 0"),
     MEASURE(Place.MARK, "Measure on the picture", "W"),
+    DRAW(Place.MARK, "Draw on the chosen finding's still", "H"),
     NOTE(Place.MARK, "Write a note", "N"),
     COUNTER(Place.MARK, "Set what the counter shows", "C"),
     ZEROED(Place.MARK, "The counter was zeroed at this frame", "Z"),

@@ -25,12 +25,14 @@ import javafx.scene.layout.VBox;
 final class FindingsPane extends VBox {
     private final Context desk;
     private final NoteLine notes;
+    private final Runnable draw;
     private final ListView<LocatedFinding> list = new ListView<>();
     private boolean filling;
 
-    FindingsPane(Context desk, NoteLine notes) {
+    FindingsPane(Context desk, NoteLine notes, Runnable draw) {
         this.desk = desk;
         this.notes = notes;
+        this.draw = draw;
         setSpacing(8);
         list.setId("findings");
         list.setAccessibleText("Findings by station");
@@ -64,6 +66,7 @@ final class FindingsPane extends VBox {
                 act(Act.AGAIN_HERE, this::againHere),
                 act(Act.LOOK_AGAIN, this::lookAgain),
                 act(Act.COPY_WORDS, this::copy),
+                act(Act.DRAW, draw),
                 act(Act.WRITE_CLIPS, this::cut),
                 act(Act.REMOVE, this::remove));
     }

@@ -5,6 +5,7 @@ import hitch.core.finding.ClockPosition;
 import hitch.core.footage.Adjustment;
 import hitch.core.footage.Stretch;
 import hitch.desk.Context;
+import hitch.desk.measure.DrawLayer;
 import hitch.desk.measure.MeasureLayer;
 import hitch.desk.play.Player;
 import hitch.desk.widget.Labels;
@@ -33,12 +34,14 @@ final class FootageWell extends StackPane {
     private final CounterBox box;
     private final CounterBook book;
     private final MeasureLayer measure;
+    private final DrawLayer drawing;
 
-    FootageWell(Context desk, CounterBox box, CounterBook book, MeasureLayer measure) {
+    FootageWell(Context desk, CounterBox box, CounterBook book, MeasureLayer measure, DrawLayer drawing) {
         this.desk = desk;
         this.box = box;
         this.book = book;
         this.measure = measure;
+        this.drawing = drawing;
         Player player = desk.player();
         getStyleClass().add("well");
         setId("well");
@@ -59,7 +62,7 @@ final class FootageWell extends StackPane {
         StackPane.setAlignment(state, Pos.TOP_LEFT);
         StackPane.setAlignment(clock, Pos.TOP_RIGHT);
         box.setManaged(false);
-        getChildren().addAll(view, trouble, box, measure, state, clock);
+        getChildren().addAll(view, trouble, box, measure, drawing, state, clock);
         state.visibleProperty().bind(state.textProperty().isNotEmpty());
         clock.visibleProperty().bind(clock.textProperty().isNotEmpty());
         player.shownProperty().addListener((o, was, is) -> show(is));
@@ -159,6 +162,7 @@ final class FootageWell extends StackPane {
         box.resizeRelocate(0, 0, getWidth(), getHeight());
         Bounds lies = new BoundingBox((getWidth() - width) / 2, (getHeight() - height) / 2, width, height);
         measure.lie(lies, getWidth(), getHeight());
+        drawing.lie(lies, getWidth(), getHeight());
         Player.Frame frame = desk.player().shownProperty().get();
         if (frame != null) {
             // On a picture that is turned the counter lies elsewhere; there it is not shown.

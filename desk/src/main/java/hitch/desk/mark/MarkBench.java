@@ -7,9 +7,12 @@ import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
 import hitch.desk.key.Act;
+import hitch.desk.measure.DrawBar;
+import hitch.desk.measure.DrawLayer;
 import hitch.desk.measure.HeldFrame;
 import hitch.desk.measure.MeasureBar;
 import hitch.desk.measure.MeasureLayer;
+import hitch.desk.measure.StillHand;
 import hitch.desk.play.Player;
 import hitch.desk.play.Speeds;
 import hitch.store.CaptionFile;
@@ -17,6 +20,7 @@ import java.io.File;
 import java.util.List;
 import java.util.stream.Stream;
 import javafx.scene.Node;
+import javafx.scene.control.TextField;
 import javafx.scene.input.DragEvent;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.input.TransferMode;
@@ -41,6 +45,8 @@ public final class MarkBench implements Bench {
     private final FootageWell well;
     private final HeldFrame held;
     private final MeasureBar measure;
+    private final StillHand still;
+    private final DrawBar drawing;
     private final ThereAndBackChart chart;
     private final BorderPane root = new BorderPane();
 
@@ -52,20 +58,32 @@ public final class MarkBench implements Bench {
         CounterBook book = new CounterBook(desk);
         CounterBox box = new CounterBox();
         counter = new CounterBar(desk, book, box);
-        findings = new FindingsPane(desk, notes);
+        findings = new FindingsPane(desk, notes, () -> act(Act.DRAW));
         talk = new TalkBook(desk, reader);
         spoken = new SpokenPane(desk, talk, notes);
         side = new SidePane(desk, findings, spoken, talk, findActs);
         better = new SeeBetter(desk);
         held = new HeldFrame(desk);
         measure = new MeasureBar(desk, held);
-        well = new FootageWell(desk, box, book, new MeasureLayer(desk, held));
+        still = new StillHand(desk);
+        TextField words = new TextField();
+        drawing = new DrawBar(desk, still, words);
+        well = new FootageWell(desk, box, book, new MeasureLayer(desk, held), new DrawLayer(desk, still, words));
+        held.onProperty()
+                .addListener((o, was, is) ->
+                        still.onProperty().set(!is && still.onProperty().get()));
+        still.onProperty()
+                .addListener((o, was, is) ->
+                        held.onProperty().set(!is && held.onProperty().get()));
         VBox.setVgrow(well, Priority.ALWAYS);
         Transport transport = new Transport(desk, better::toggle, () -> act(Act.MEASURE));
         // What is measured stands still; its keys go on as ever.
-        transport.visibleProperty().bind(held.onProperty().not());
+        transport
+                .visibleProperty()
+                .bind(held.onProperty().or(still.onProperty()).not());
         transport.managedProperty().bind(transport.visibleProperty());
-        VBox left = new VBox(well, new TimeStrip(desk), new Readout(desk, counter), transport, measure, better);
+        VBox left =
+                new VBox(well, new TimeStrip(desk), new Readout(desk, counter), transport, measure, drawing, better);
         HBox.setHgrow(left, Priority.ALWAYS);
         VBox.setVgrow(side, Priority.ALWAYS);
         HerePane here = new HerePane(desk);
@@ -139,7 +157,7 @@ public final class MarkBench implements Bench {
             e.consume();
             return;
         }
-        if (measure.key(e)) {
+        if (measure.key(e) || drawing.key(e)) {
             e.consume();
             return;
         }
@@ -168,6 +186,7 @@ public final class MarkBench implements Bench {
             case SEE_BETTER -> better.toggle();
             case TURN_OVER -> better.turnOver();
             case MEASURE -> held.onProperty().set(!held.onProperty().get());
+            case DRAW -> still.onProperty().set(!still.onProperty().get());
             case AS_RECORDED -> well.toggleAsRecorded();
             case CHART_IN -> chart.zoom(1.5);
             case CHART_OUT -> chart.zoom(1 / 1.5);

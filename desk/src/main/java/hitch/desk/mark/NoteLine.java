@@ -22,10 +22,9 @@ import java.util.concurrent.CompletableFuture;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
 import javafx.scene.control.TextField;
+import javafx.scene.control.Tooltip;
 import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /**
@@ -61,10 +60,8 @@ final class NoteLine extends VBox {
             }
         });
         field.addEventFilter(KeyEvent.KEY_PRESSED, this::key);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        Label enter = Labels.mayBeCut(Labels.of("Enter: here  ·  Shift+Enter: at the place typed", "soft", "small"));
-        HBox top = new HBox(8, heading, Labels.of(Act.NOTE.key(), "key"), gap, enter);
+        field.setTooltip(new Tooltip("Enter: at this frame's station. Shift+Enter: at the place that is typed."));
+        HBox top = new HBox(8, heading, Labels.of(Act.NOTE.key(), "key"));
         top.setAlignment(Pos.CENTER_LEFT);
         getChildren().addAll(top, field, chips);
         read("");

@@ -6,18 +6,16 @@ import hitch.core.run.Run;
 import hitch.core.survey.PlaceWords;
 import hitch.desk.Context;
 import hitch.desk.play.Player;
+import hitch.desk.widget.Ends;
 import hitch.desk.widget.Labels;
 import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** Where and when the shown frame is, large under the footage: station, pass, speed, time. */
-final class Readout extends HBox {
+final class Readout extends VBox {
     private final Context desk;
     private final Label station = Labels.of("", "station");
     private final Label side = Labels.of("", "soft");
@@ -29,8 +27,6 @@ final class Readout extends HBox {
     Readout(Context desk, CounterBar counter) {
         this.desk = desk;
         getStyleClass().add("readout");
-        setSpacing(20);
-        setAlignment(Pos.CENTER_LEFT);
         station.setId("station");
         VBox where = new VBox(station, side);
         VBox what = new VBox(4, run, motion);
@@ -38,15 +34,7 @@ final class Readout extends HBox {
         where.setAlignment(Pos.CENTER_LEFT);
         what.setAlignment(Pos.CENTER_LEFT);
         when.setAlignment(Pos.CENTER_RIGHT);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        getChildren().addAll(where, what, counter, gap, when);
-        for (Label each : new Label[] {station, run, motion, time}) {
-            each.setMinWidth(USE_PREF_SIZE);
-        }
-        frame.setMinWidth(0);
-        HBox.setHgrow(when, Priority.SOMETIMES);
-        what.setMinWidth(USE_PREF_SIZE);
+        getChildren().add(new Ends(Ends.part(20, where, what, counter), Ends.part(0, when)));
         desk.player().shownProperty().addListener((o, was, is) -> update());
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
         update();

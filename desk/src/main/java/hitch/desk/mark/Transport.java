@@ -10,20 +10,19 @@ import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
-import javafx.scene.layout.HBox;
-import javafx.scene.layout.Priority;
-import javafx.scene.layout.Region;
+import javafx.scene.layout.FlowPane;
 import javafx.util.StringConverter;
 
 /** Play, step, speed, loop and sound. */
-final class Transport extends HBox {
+final class Transport extends FlowPane {
     private final Player player;
     private final ComboBox<Clip> clips = new ComboBox<>();
     private boolean following;
 
     Transport(Context desk, Runnable seeBetter, Runnable measure) {
         player = desk.player();
-        setSpacing(6);
+        setHgap(6);
+        setVgap(4);
         setAlignment(Pos.CENTER_LEFT);
         getStyleClass().add("transport");
         Button play = Labels.button("Play", Act.PLAY.key(), "Play or pause", player::togglePlaying);
@@ -53,9 +52,7 @@ final class Transport extends HBox {
         sound.setId("sound");
         sound.textProperty().bind(player.soundProperty());
         Labels.mayBeCut(sound);
-        Region gap = new Region();
-        HBox.setHgrow(gap, Priority.ALWAYS);
-        getChildren().addAll(clipChoice(), play, back, on, speedChoice(), loop, better, sizes, gap, sound);
+        getChildren().addAll(clipChoice(), play, back, on, speedChoice(), loop, better, sizes, sound);
         desk.work().snapshotProperty().addListener((o, was, is) -> fill(is.job().clipsInUse()));
         fill(desk.work().now().job().clipsInUse());
         player.shownProperty().addListener((o, was, is) -> follow(is));

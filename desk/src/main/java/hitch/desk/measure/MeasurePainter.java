@@ -5,15 +5,20 @@ import hitch.core.footage.Drawn;
 import hitch.desk.Tones;
 import java.util.List;
 import javafx.geometry.Bounds;
+import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
 import javafx.scene.paint.Color;
 import javafx.scene.shape.StrokeLineCap;
 import javafx.scene.shape.StrokeLineJoin;
+import javafx.scene.text.Font;
+import javafx.scene.text.Text;
 
 /** Draws what is measured over a picture: lightly what is proposed, copper what is under the hand. */
 final class MeasurePainter {
     private static final Color HALO = Color.color(0.05, 0.08, 0.09, 0.55);
     private static final Color LIGHT = Color.color(0.96, 0.95, 0.92, 0.85);
+    private static final Color CHIP = Color.color(0.07, 0.1, 0.11, 0.8);
+    private static final Font WORDS = Font.font("Hanken Grotesk SemiBold", 16);
     private static final double PAINT = 0.35;
 
     private final GraphicsContext g;
@@ -65,19 +70,45 @@ final class MeasurePainter {
         List<double[]> places = what.places().stream()
                 .map(s -> map.screen(s.pixel(map.width(), map.height())))
                 .toList();
-        boolean brush = what.form() == Drawn.Form.BRUSH;
+        if (what.form() == Drawn.Form.WORDS) {
+            words(what.words(), places.getFirst());
+            return;
+        }
+        boolean paint = what.wide() > 0;
         double broad = what.wide() * picture.getWidth() / hitch.core.footage.Patch.WHOLE;
-        if (!brush) {
+        if (!paint) {
             stroke(places, what.form() == Drawn.Form.RING, HALO, width + 2);
         }
         stroke(
                 places,
                 what.form() == Drawn.Form.RING,
-                brush ? color.deriveColor(0, 1, 1, PAINT) : color,
-                brush ? Math.max(width, broad) : width);
+                paint ? color.deriveColor(0, 1, 1, PAINT) : color,
+                paint ? Math.max(width, broad) : width);
         if (what.form() == Drawn.Form.LINE) {
             ends(places, color);
+        } else if (what.form() == Drawn.Form.ARROW) {
+            head(places.get(Math.max(0, places.size() - 2)), places.getLast(), color);
         }
+    }
+
+    private void head(double[] from, double[] to, Color color) {
+        double along = Math.atan2(to[1] - from[1], to[0] - from[0]);
+        g.setStroke(color);
+        for (double turn : new double[] {Math.PI - 0.45, Math.PI + 0.45}) {
+            g.strokeLine(to[0], to[1], to[0] + 14 * Math.cos(along + turn), to[1] + 14 * Math.sin(along + turn));
+        }
+    }
+
+    private void words(String words, double[] at) {
+        g.setFont(WORDS);
+        g.setTextBaseline(VPos.BOTTOM);
+        Text measured = new Text(words);
+        measured.setFont(WORDS);
+        double wide = measured.getLayoutBounds().getWidth() + 12;
+        g.setFill(CHIP);
+        g.fillRoundRect(at[0], at[1] - 24, wide, 24, 6, 6);
+        g.setFill(LIGHT);
+        g.fillText(words, at[0] + 6, at[1] - 3);
     }
 
     /** Small cross-strokes at the ends of a line, so that it reads as a measure. */

@@ -2,6 +2,7 @@ package hitch.media.film;
 
 import hitch.core.disclosure.Disclosure;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Drawn;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.View;
 import hitch.core.measure.Distance;
@@ -14,6 +15,8 @@ import hitch.core.story.FindingShot;
 import hitch.core.story.ShownFrames;
 import hitch.media.MediaException;
 import hitch.media.clip.Picture;
+import hitch.media.draw.MarkPen;
+import java.util.List;
 import java.util.Optional;
 
 /** A finding: the camera comes up to it, the picture is held, a frame on the wall points to it, it is seen closer, the camera goes on. */
@@ -35,6 +38,7 @@ final class FindingScene implements Scene {
     private final Disclosure may;
     private final Slip slip;
     private final Optional<LocatedFinding> found;
+    private final List<Drawn> marks;
 
     FindingScene(FindingShot shot, Cutting.Placed placed, ShownFrames frames, FilmFootage footage, Disclosure may) {
         this.shot = shot;
@@ -44,6 +48,7 @@ final class FindingScene implements Scene {
         this.may = may;
         this.slip = new Slip(may);
         this.found = may.finding(shot.finding());
+        this.marks = found.map(f -> f.finding().marksOn(shot.frame())).orElse(List.of());
     }
 
     /** What is on the sheet. */
@@ -72,7 +77,7 @@ final class FindingScene implements Scene {
     private double pointing(double seconds) {
         boolean moved = zoom(seconds) > 1.001;
         double from = placed.holdStart() - Math.min(1.2, placed.holdStart() - placed.start());
-        return shot.pointer().isEmpty() || moved || seconds >= placed.holdEnd()
+        return shot.pointer().isEmpty() && marks.isEmpty() || moved || seconds >= placed.holdEnd()
                 ? 0
                 : Eased.at(seconds, from, from + FADE);
     }
@@ -97,7 +102,11 @@ final class FindingScene implements Scene {
         boolean held = frames.isHeld(seconds);
         double ahead = ahead(camera);
         sheet.over(pen -> {
-            if (pointing(seconds) > 0.5 && ahead < FARTHEST) {
+            boolean pointing = pointing(seconds) > 0.5;
+            if (pointing && held && !marks.isEmpty()) {
+                new MarkPen(pen, box.x(), box.y(), box.width(), box.height(), may.adjustmentAt(shot.frame()))
+                        .draw(marks);
+            } else if (pointing && shot.pointer().isPresent() && ahead < FARTHEST) {
                 Pointer.draw(pen, shot.pointer().orElseThrow(), box, ahead);
             }
             if (!held && may.moves(camera)) {

@@ -7,11 +7,13 @@ import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.Weight;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
+import hitch.media.film.PaperPicture;
 import hitch.media.render.SeenPicture;
 import hitch.media.render.Still;
 import hitch.store.Footage;
@@ -135,6 +137,13 @@ public final class EvidenceSet {
             Picture stored = reader.frame(may.footage().at(found.finding().frame(), index.frames()));
             Picture shown = SeenPicture.of(may, id, stored);
             Still.save(shown, out);
+            String drawn = FindingRow.drawnName(found, may);
+            if (!drawn.isEmpty()) {
+                FrameRef frame = found.finding().frame();
+                Still.save(
+                        PaperPicture.drawn(shown, found.finding().marksOn(frame), may.adjustmentAt(frame)),
+                        folder.resolve(drawn));
+            }
             return shown;
         }
     }

@@ -6,6 +6,7 @@ import hitch.core.finding.ClockPosition;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.Drawn;
 import hitch.core.footage.FrameRef;
 import hitch.core.parcel.PairRow;
 import hitch.core.story.FindingShot;
@@ -49,8 +50,8 @@ final class StillSet {
             set.of(findings.get(i), pointer(findings.get(i), story));
         }
         for (PairRow pair : PairRow.of(story)) {
-            set.frame(pair.then(), pair.before(), Optional.empty(), Map.of("pair", pair.title()));
-            set.frame(pair.now(), pair.after(), Optional.empty(), Map.of("pair", pair.title()));
+            set.frame(pair.then(), pair.before(), Optional.empty(), List.of(), Map.of("pair", pair.title()));
+            set.frame(pair.now(), pair.after(), Optional.empty(), List.of(), Map.of("pair", pair.title()));
         }
         return set;
     }
@@ -78,7 +79,14 @@ final class StillSet {
     private void of(LocatedFinding found, Optional<ClockPosition> pointer) throws MediaException {
         String name = FindingRow.stillName(found);
         Map<String, Object> about = Map.of("finding", found.finding().id().value());
-        Picture stored = frame(found.finding().frame(), name, pointer, about);
+        String drawn = FindingRow.drawnName(found, may);
+        List<Drawn> marks = drawn.isEmpty()
+                ? List.of()
+                : found.finding().marksOn(found.finding().frame());
+        Picture stored = frame(found.finding().frame(), name, pointer, marks, about);
+        if (!drawn.isEmpty()) {
+            draw(found.finding().frame(), stored, drawn, marks, about);
+        }
         if (!may.adjustmentAt(found.finding().frame()).isNone()) {
             ClipId clip = found.finding().frame().clip();
             Still.save(SeenPicture.plain(may, clip, stored), out.resolve(untouched(name)));
@@ -86,15 +94,28 @@ final class StillSet {
         }
     }
 
+    /** Saves it once more with what was drawn on it; the one without stays beside it. */
+    private void draw(FrameRef frame, Picture stored, String name, List<Drawn> marks, Map<String, Object> about)
+            throws MediaException {
+        Picture seen = SeenPicture.of(may, frame.clip(), stored);
+        Still.save(PaperPicture.drawn(seen, marks, may.adjustmentAt(frame)), out.resolve(name));
+        FrameRef taken = new FrameRef(frame.clip(), stored.pts());
+        Map<String, Object> row =
+                row(name, taken, about, may.adjustmentAt(taken).words());
+        row.put("drawn", true);
+        shown.add(row);
+    }
+
     /** Saves a frame as it may be seen; gives it as it is stored. */
-    private Picture frame(FrameRef frame, String name, Optional<ClockPosition> pointer, Map<String, Object> about)
+    private Picture frame(
+            FrameRef frame, String name, Optional<ClockPosition> pointer, List<Drawn> marks, Map<String, Object> about)
             throws MediaException {
         StoryRenderer.Source source = sources.get(frame.clip());
         try (FrameReader reader = new FrameReader(source.file(), source.index())) {
             Picture stored = reader.frame(may.footage().at(frame, source.index().frames()));
             Picture seen = SeenPicture.of(may, frame.clip(), stored);
             Still.save(seen, out.resolve(name));
-            printed.put(name, PaperPicture.jpeg(seen, pointer));
+            printed.put(name, PaperPicture.jpeg(seen, pointer, marks, may.adjustmentAt(frame)));
             FrameRef taken = new FrameRef(frame.clip(), stored.pts());
             shown.add(row(name, taken, about, may.adjustmentAt(taken).words()));
             return stored;

@@ -62,6 +62,7 @@ final class EditNames {
         EDITS.put("say-of-finding", Edit.SayOfFinding.class);
         EDITS.put("measure-finding", Edit.MeasureFinding.class);
         EDITS.put("forget-size", Edit.ForgetSize.class);
+        EDITS.put("draw-on-still", Edit.DrawOnStill.class);
         EDITS.put("move-finding", Edit.MoveFinding.class);
         EDITS.put("weigh-finding", Edit.WeighFinding.class);
         EDITS.put("merge-findings", Edit.MergeFindings.class);

@@ -17,10 +17,13 @@ import hitch.core.disclosure.Recipient;
 import hitch.core.exchange.FindingRow;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.PictureSize;
 import hitch.core.finding.Weight;
 import hitch.core.footage.Clip;
+import hitch.core.footage.Drawn;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
+import hitch.core.gauge.SizeSort;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.PropertyFacts;
@@ -425,6 +428,44 @@ class DeliveryTest {
             assertThat(record.get("source_sha256").asString())
                     .isEqualTo(survey.clips().getFirst().sha256());
         }
+    }
+
+    /** What was drawn and measured stands on a still of its own beside the untouched one, and a district gets the bare one alone. */
+    @Test
+    void aDrawnStillStandsBesideTheUntouchedOne() throws Exception {
+        FindingId offset = new FindingId("F3");
+        FrameRef frame = job.finding(offset).orElseThrow().frame();
+        Drawn ring = Drawn.of(
+                Drawn.Form.RING,
+                List.of(new double[] {20, 20}, new double[] {90, 30}, new double[] {60, 80}),
+                NumberedFootage.WIDTH,
+                NumberedFootage.HEIGHT);
+        job = job.with(new Edit.MeasureFinding(
+                        offset,
+                        new PictureSize(SizeSort.STEP, 20, 3, java.util.Optional.empty(), frame, List.of(ring))))
+                .with(new Edit.DrawOnStill(offset, List.of(Drawn.words(new Drawn.Spot(100, 9_000), "here"))));
+        Path folder = deliver(Recipient.HOMEOWNER).getParent();
+        FindingRow row = FindingRow.of(Disclosure.of(survey(), Recipient.HOMEOWNER)).stream()
+                .filter(r -> r.id().equals("F3"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(row.sizeHow()).isEqualTo("measured on the picture ± 1/8 in");
+        assertThat(folder.resolve(row.still())).isRegularFile();
+        assertThat(folder.resolve(row.stillDrawn())).isRegularFile();
+        assertThat(Files.mismatch(folder.resolve(row.still()), folder.resolve(row.stillDrawn())))
+                .isNotNegative();
+        try (var all = Files.walk(folder)) {
+            Path page = all.filter(f -> f.toString().endsWith(".html"))
+                    .filter(f -> !f.getFileName().toString().startsWith("verify"))
+                    .findFirst()
+                    .orElseThrow();
+            assertThat(Files.readString(page))
+                    .contains(row.stillDrawn())
+                    .contains("Size: measured on the picture ± 1/8 in")
+                    .contains("The still without the drawing");
+        }
+        assertThat(FindingRow.of(Disclosure.of(survey(), Recipient.DISTRICT)))
+                .allMatch(r -> r.stillDrawn().isEmpty());
     }
 
     /** Of many findings at once: two clips each with its record, its still, a table of those and no other, and sheets. */
