@@ -16,6 +16,7 @@ import hitch.bench.TalkTable;
 import hitch.bench.TalkTimes;
 import hitch.bench.VoiceTable;
 import hitch.bench.gauge.GaugeTable;
+import hitch.bench.gauge.JointTable;
 import hitch.bench.harm.BreakTable;
 import hitch.bench.harm.LeakTable;
 import hitch.core.note.grammar.TradeNoteReader;
@@ -135,7 +136,10 @@ final class BenchCommand implements Callable<Integer> {
                     RenderTimes.run(demo(scratch).resolve("demo"), scratch, DataFolder.path(), System::nanoTime, say);
                 case SCRIPT -> script(demo(scratch).resolve("demo"), say);
                 case VOICE -> VoiceTable.run(sentences(), DataFolder.path(), say);
-                case MEASURE -> new GaugeTable(30, seed, say).run();
+                case MEASURE -> {
+                    new GaugeTable(30, seed, say).run();
+                    new JointTable(8, seed, say).run();
+                }
                 case BREAK -> {
                     return broken(scratch, say);
                 }

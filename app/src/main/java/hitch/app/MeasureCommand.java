@@ -3,12 +3,14 @@ package hitch.app;
 import hitch.core.counter.sight.GreyPicture;
 import hitch.core.exchange.CounterCsv;
 import hitch.core.exchange.GaugeJson;
+import hitch.core.footage.FrameIndex;
 import hitch.core.gauge.FrameGauge;
 import hitch.core.gauge.JointGauge;
 import hitch.core.gauge.JointTrail;
 import hitch.core.gauge.LayLengths;
 import hitch.core.gauge.LensView;
 import hitch.core.gauge.Measured;
+import hitch.core.gauge.RimLook;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthText;
 import hitch.media.MediaException;
@@ -142,7 +144,7 @@ final class MeasureCommand implements Callable<Integer> {
         }
         CounterCsv counter = NotesCommand.counter(trace);
         Terminal terminal = new Terminal(spec.commandLine().getErr());
-        List<JointTrail.Look> looks = RimScan.read(
+        List<RimLook> looks = RimScan.read(
                 file,
                 facts.index(),
                 boreMm,
@@ -152,7 +154,15 @@ final class MeasureCommand implements Callable<Integer> {
                         .map(d -> OptionalDouble.of(d.mm()))
                         .orElse(OptionalDouble.empty()),
                 terminal);
-        List<JointTrail.Joint> found = JointTrail.of(looks, boreMm);
+        FrameIndex frames = facts.frames();
+        List<JointTrail.Joint> found = JointTrail.of(
+                looks.stream()
+                        .flatMap(l -> counter
+                                .cableAt(frames.base().seconds(l.pts() - frames.firstPts()))
+                                .map(d -> l.at(d.mm(), boreMm))
+                                .stream())
+                        .toList(),
+                boreMm);
         List<LayLengths.Lay> lays = LayLengths.of(found);
         PrintWriter out = spec.commandLine().getOut();
         if (json) {

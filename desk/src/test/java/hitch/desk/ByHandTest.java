@@ -88,4 +88,10 @@ class ByHandTest extends OpenWindow {
         until(() -> lookup("#act-search").tryQuery().isEmpty()
                 && lookup("#well").tryQuery().isEmpty());
     }
+
+    @Test
+    void jointsAreLookedForWhenSomebodyAsks() throws TimeoutException {
+        push(KeyCode.R);
+        until(() -> notice().contains("No joints were found."));
+    }
 }

@@ -2,6 +2,7 @@ package hitch.store;
 
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipScan;
+import hitch.core.gauge.RimLook;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
@@ -17,6 +18,7 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
+import java.util.List;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.slf4j.Logger;
@@ -66,6 +68,16 @@ public final class ClipShelf {
     /** The pictures along {@code clip}, side by side in one image; it may not be there yet. */
     public Path film(Clip clip) {
         return folder.resolve(clip.sha256() + "-film.png");
+    }
+
+    /** The rims that were seen along a clip; empty while nobody looked for them. */
+    public Optional<List<RimLook>> rims(Clip clip) {
+        return read(clip.sha256() + ".rims", RimsFile::read);
+    }
+
+    /** Keeps them. */
+    public void keepRims(Clip clip, List<RimLook> looks) {
+        write(clip.sha256() + ".rims", out -> RimsFile.write(looks, out));
     }
 
     /** Looks through a clip, keeps what was found, and tells it. */

@@ -36,15 +36,6 @@ public final class JointTrail {
         public Look {
             rims = List.copyOf(rims);
         }
-
-        /** What a picture shows of rims, taken at a place of the cable. */
-        public static Look of(double at, RingFinder.Found found, double boreMm) {
-            return new Look(
-                    at,
-                    found.rings().stream()
-                            .map(r -> new Rim(r.ahead() * boreMm / 2, r.sure()))
-                            .toList());
-        }
     }
 
     /** A rim so far ahead, 0 to 1 sure. */

@@ -10,10 +10,12 @@ import hitch.core.measure.Extent;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.run.Run;
+import hitch.core.survey.Rhythm;
 import hitch.core.survey.Survey;
 import hitch.desk.Tones;
 import hitch.desk.widget.PipePaint;
 import hitch.desk.widget.Rope;
+import java.util.Collection;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -35,12 +37,14 @@ final class ChartPainter {
     private final Tones tones;
     private final Survey survey;
     private final ChartGeometry geometry;
+    private final Collection<Rhythm> rhythms;
 
-    ChartPainter(GraphicsContext g, Tones tones, Survey survey, ChartGeometry geometry) {
+    ChartPainter(GraphicsContext g, Tones tones, Survey survey, ChartGeometry geometry, Collection<Rhythm> rhythms) {
         this.g = g;
         this.tones = tones;
         this.survey = survey;
         this.geometry = geometry;
+        this.rhythms = rhythms;
     }
 
     void paint(FindingId selected) {
@@ -51,7 +55,7 @@ final class ChartPainter {
         g.beginPath();
         g.rect(0, geometry.top() - 1, geometry.left() + geometry.width() + 2, geometry.height() + 2);
         g.clip();
-        new UprightPipe(g, tones, survey, geometry).paint();
+        new UprightPipe(g, tones, survey, geometry, rhythms).paint();
         g.restore();
         g.save();
         g.beginPath();

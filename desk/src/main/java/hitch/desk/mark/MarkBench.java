@@ -48,6 +48,7 @@ public final class MarkBench implements Bench {
     private final StillHand still;
     private final DrawBar drawing;
     private final ThereAndBackChart chart;
+    private final JointBook joints;
     private final BorderPane root = new BorderPane();
 
     /** @param findActs what shows all acts, to be searched */
@@ -94,7 +95,8 @@ public final class MarkBench implements Bench {
         right.getStyleClass().add("side");
         right.setMinWidth(SIDE);
         right.setMaxWidth(SIDE);
-        chart = new ThereAndBackChart(desk);
+        joints = new JointBook(desk);
+        chart = new ThereAndBackChart(desk, joints);
         chart.setPrefHeight(CHART);
         root.setCenter(new HBox(left, right));
         root.setBottom(chart);
@@ -186,6 +188,7 @@ public final class MarkBench implements Bench {
             case SEE_BETTER -> better.toggle();
             case TURN_OVER -> better.turnOver();
             case MEASURE -> held.onProperty().set(!held.onProperty().get());
+            case FIND_JOINTS -> joints.find();
             case DRAW -> still.onProperty().set(!still.onProperty().get());
             case AS_RECORDED -> well.toggleAsRecorded();
             case CHART_IN -> chart.zoom(1.5);

@@ -12,6 +12,7 @@ import java.util.Locale;
 import java.util.Optional;
 import javafx.geometry.Pos;
 import javafx.scene.control.Label;
+import javafx.scene.layout.HBox;
 import javafx.scene.layout.VBox;
 
 /** Where and when the shown frame is, large under the footage: station, pass, speed, time. */
@@ -30,7 +31,12 @@ final class Readout extends VBox {
         station.setId("station");
         VBox where = new VBox(station, side);
         VBox what = new VBox(4, run, motion);
-        VBox when = new VBox(2, time, frame);
+        Label sound = Labels.of("", "soft", "small");
+        sound.setId("sound");
+        sound.textProperty().bind(desk.player().soundProperty());
+        HBox below = new HBox(10, sound, frame);
+        below.setAlignment(Pos.CENTER_RIGHT);
+        VBox when = new VBox(2, time, below);
         where.setAlignment(Pos.CENTER_LEFT);
         what.setAlignment(Pos.CENTER_LEFT);
         when.setAlignment(Pos.CENTER_RIGHT);

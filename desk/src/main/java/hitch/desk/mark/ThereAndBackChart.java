@@ -29,6 +29,7 @@ final class ThereAndBackChart extends Region {
     private static final double REACH = 9;
 
     private final Context desk;
+    private final JointBook joints;
     private final Canvas canvas = new Canvas();
     private final Canvas head = new Canvas();
     private final ContextMenu times = new ContextMenu();
@@ -38,8 +39,10 @@ final class ThereAndBackChart extends Region {
     private boolean panning;
     private ChartGeometry.At scrubbing;
 
-    ThereAndBackChart(Context desk) {
+    ThereAndBackChart(Context desk, JointBook joints) {
         this.desk = desk;
+        this.joints = joints;
+        joints.rhythmsProperty().addListener((o, was, is) -> draw());
         getStyleClass().add("chart");
         setMinHeight(150);
         setId("chart");
@@ -138,7 +141,12 @@ final class ThereAndBackChart extends Region {
                 getWidth() - LEFT - 20,
                 TOP,
                 Math.max(20, getHeight() - TOP - 14));
-        new ChartPainter(g, desk.theme().tones(), survey, geometry)
+        new ChartPainter(
+                        g,
+                        desk.theme().tones(),
+                        survey,
+                        geometry,
+                        joints.rhythmsProperty().get().values())
                 .paint(desk.selected().get());
         drawHead();
     }

@@ -9,7 +9,6 @@ import hitch.desk.widget.Labels;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.ComboBox;
-import javafx.scene.control.Label;
 import javafx.scene.layout.FlowPane;
 import javafx.util.StringConverter;
 
@@ -47,12 +46,8 @@ final class Transport extends FlowPane {
             button.setFocusTraversable(false);
             button.setMinWidth(USE_PREF_SIZE);
         }
-        play.setMinWidth(104);
-        Label sound = Labels.of("", "soft");
-        sound.setId("sound");
-        sound.textProperty().bind(player.soundProperty());
-        Labels.mayBeCut(sound);
-        getChildren().addAll(clipChoice(), play, back, on, speedChoice(), loop, better, sizes, sound);
+        play.setMinWidth(96);
+        getChildren().addAll(clipChoice(), play, back, on, speedChoice(), loop, better, sizes);
         desk.work().snapshotProperty().addListener((o, was, is) -> fill(is.job().clipsInUse()));
         fill(desk.work().now().job().clipsInUse());
         player.shownProperty().addListener((o, was, is) -> follow(is));
@@ -68,8 +63,8 @@ final class Transport extends FlowPane {
         speed.setAccessibleText("Speed; Up and Down change it, B turns it round");
         speed.setTooltip(new javafx.scene.control.Tooltip("Speed: ↑ faster, ↓ slower, B back"));
         speed.setFocusTraversable(false);
-        speed.setMinWidth(104);
-        speed.setPrefWidth(104);
+        speed.setMinWidth(84);
+        speed.setPrefWidth(84);
         speed.setOnAction(e -> player.setSpeed(speed.getValue()));
         player.speedProperty().addListener((o, was, is) -> speed.setValue(is.doubleValue()));
         return speed;
@@ -79,7 +74,7 @@ final class Transport extends FlowPane {
         clips.setId("clips");
         clips.setAccessibleText("Clip");
         clips.setFocusTraversable(false);
-        clips.setPrefWidth(172);
+        clips.setPrefWidth(140);
         clips.getStyleClass().add("clip-choice");
         clips.setConverter(converter(clip -> clip == null ? "no clip" : clip.fileName()));
         clips.setOnAction(e -> {

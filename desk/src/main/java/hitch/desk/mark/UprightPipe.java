@@ -6,30 +6,38 @@ import static hitch.desk.mark.ChartPainter.PIPE_X;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.measure.Extent;
+import hitch.core.measure.Station;
 import hitch.core.pipe.Branch;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.survey.HiddenWall;
+import hitch.core.survey.Rhythm;
 import hitch.core.survey.Sectors;
 import hitch.core.survey.SeenPart;
 import hitch.core.survey.Survey;
 import hitch.desk.Tones;
 import hitch.desk.widget.PipePaint;
+import java.util.Collection;
 import javafx.scene.canvas.GraphicsContext;
 
 /** Draws the pipe that stands at the chart's left: what it is, the water in it, and what of it was not seen. */
 final class UprightPipe {
     private static final double BESIDE = 6;
 
+    /** Length of a joint's tick. */
+    private static final double TICK = 7;
+
     private final GraphicsContext g;
     private final Tones tones;
     private final Survey survey;
     private final ChartGeometry geometry;
+    private final Collection<Rhythm> rhythms;
 
-    UprightPipe(GraphicsContext g, Tones tones, Survey survey, ChartGeometry geometry) {
+    UprightPipe(GraphicsContext g, Tones tones, Survey survey, ChartGeometry geometry, Collection<Rhythm> rhythms) {
         this.g = g;
         this.tones = tones;
         this.survey = survey;
         this.geometry = geometry;
+        this.rhythms = rhythms;
     }
 
     void paint() {
@@ -52,6 +60,24 @@ final class UprightPipe {
         }
         water();
         hiddenWall();
+        rhythms.forEach(this::joints);
+    }
+
+    /** Fine ticks where joints lie, and a gap between two dots where one should and none was seen. */
+    private void joints(Rhythm rhythm) {
+        g.setStroke(tones.ink());
+        g.setLineWidth(1);
+        double right = PIPE_X + PIPE_WIDTH + BESIDE;
+        for (Station at : rhythm.joints()) {
+            double y = Math.round(geometry.y(at.mm())) + 0.5;
+            g.strokeLine(right, y, right + TICK, y);
+        }
+        g.setFill(tones.soft());
+        for (Station at : rhythm.missing()) {
+            double y = geometry.y(at.mm());
+            g.fillOval(right, y - 1, 2, 2);
+            g.fillOval(right + TICK - 2, y - 1, 2, 2);
+        }
     }
 
     /** Where a part of the wall stayed hidden: beside the upright pipe, at its left for the crown, at its right for the bottom. */

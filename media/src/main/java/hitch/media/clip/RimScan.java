@@ -1,8 +1,8 @@
 package hitch.media.clip;
 
 import hitch.core.counter.sight.Region;
-import hitch.core.gauge.JointTrail.Look;
 import hitch.core.gauge.LensView;
+import hitch.core.gauge.RimLook;
 import hitch.core.gauge.RingFinder;
 import hitch.media.MediaException;
 import hitch.media.Progress;
@@ -30,7 +30,7 @@ public final class RimScan {
      * @param held how far below the middle of the bore it is carried, radii
      * @param cable millimetres of cable at a second of the clip; empty where it is not known
      */
-    public static List<Look> read(
+    public static List<RimLook> read(
             Path file,
             ClipIndex index,
             double boreMm,
@@ -39,7 +39,9 @@ public final class RimScan {
             DoubleFunction<OptionalDouble> cable,
             Progress progress)
             throws MediaException {
-        List<Look> looks = new ArrayList<>();
+        List<RimLook> looks = new ArrayList<>();
+        // Not yet anywhere: no way from there is short.
+        double[] last = {Double.NaN};
         Region whole = new Region(0, 0, LARGEST, LARGEST);
         GreyFrames.read(
                 file,
@@ -48,11 +50,11 @@ public final class RimScan {
                 PER_SECOND,
                 (number, seconds, picture) -> {
                     OptionalDouble at = cable.apply(seconds);
-                    boolean moved = at.isPresent()
-                            && (looks.isEmpty() || Math.abs(looks.getLast().at() - at.getAsDouble()) >= EVERY * boreMm);
+                    boolean moved = at.isPresent() && !(Math.abs(last[0] - at.getAsDouble()) < EVERY * boreMm);
                     if (moved) {
+                        last[0] = at.getAsDouble();
                         LensView lens = LensView.across(picture.width(), picture.height(), degrees);
-                        looks.add(Look.of(at.getAsDouble(), RingFinder.of(picture, lens, held), boreMm));
+                        looks.add(RimLook.of(index.frames().pts(number), RingFinder.of(picture, lens, held)));
                     }
                 },
                 (share, doing) -> progress.at(share, "looking for joints in " + file.getFileName()));
