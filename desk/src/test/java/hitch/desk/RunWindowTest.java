@@ -151,4 +151,30 @@ class RunWindowTest extends OpenWindow {
         until(() -> notice().contains("often"));
         assertThat(rules().openings().every()).isEqualTo(Distance.feet(35));
     }
+
+    /** Runs stand as cards with their facts in a sentence, and open where something is to be put right. */
+    @Test
+    void aRunIsACardThatOpens() throws TimeoutException {
+        clickOn("#bench-load");
+        String change = "#change-" + run().id();
+        until(() -> told(".card .label").stream()
+                .anyMatch(t -> t.startsWith("From the two-way cleanout in 4 in clay, 39.8 ft toward the main")));
+        clickOn("Run toward the building");
+        until(() -> survey().runs().size() == 2);
+        until(() -> lookup(change).tryQuery().isPresent()
+                && lookup((javafx.scene.Node n) -> "Guide".equals(n.getAccessibleText()))
+                        .tryQuery()
+                        .isEmpty());
+        clickOn(change);
+        choose("Guide", Equipment.Guide.ON);
+        until(() -> run().equipment().guide() == Equipment.Guide.ON);
+        put("Lens sees, degrees", "400");
+        until(() -> notice().contains("20 to 170 degrees"));
+        put("Lens sees, degrees", "95");
+        until(() -> run().equipment().lens().isPresent());
+        clickOn(change);
+        until(() -> lookup((javafx.scene.Node n) -> "Guide".equals(n.getAccessibleText()))
+                .tryQuery()
+                .isEmpty());
+    }
 }

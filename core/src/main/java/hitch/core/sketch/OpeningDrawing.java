@@ -2,6 +2,7 @@ package hitch.core.sketch;
 
 import hitch.core.measure.Station;
 import hitch.core.pipe.OpeningKind;
+import hitch.core.rules.OwnersReach;
 import hitch.core.survey.LineOpening;
 import hitch.core.survey.OpeningFault;
 import hitch.core.survey.Survey;
@@ -92,6 +93,17 @@ final class OpeningDrawing {
                     right ? Mark.Align.LEFT : Mark.Align.RIGHT,
                     Tone.INK,
                     Mark.Face.TEXT);
+            if (whose.school() == OwnersReach.TO_THE_MAIN && !whose.boundaryGiven()) {
+                // Else a boundary that was noted short of it would seem to contradict it.
+                drawing.words(
+                        "by the house rules it goes to the main; a boundary on the way is the land's",
+                        right ? x + 6 : x - 6,
+                        y - 52,
+                        10.5,
+                        right ? Mark.Align.LEFT : Mark.Align.RIGHT,
+                        Tone.SOFT,
+                        Mark.Face.TEXT);
+            }
             drawing.hot(
                     x - 4,
                     y - 44,

@@ -134,9 +134,9 @@ final class ClipRow extends VBox {
         progress.setAccessibleText("Looking through " + clip.fileName());
         find.setId("find-" + clip.id());
         find.setMinWidth(USE_PREF_SIZE);
-        Label sha = Labels.of("SHA-256 " + clip.sha256().substring(0, 12), "measure", "soft");
+        Label sha = Labels.of("fingerprint", "soft", "small");
         sha.setMinWidth(USE_PREF_SIZE);
-        sha.setTooltip(new javafx.scene.control.Tooltip(clip.sha256()));
+        sha.setTooltip(new javafx.scene.control.Tooltip("SHA-256 " + clip.sha256()));
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
         HBox row = new HBox(12, progress, trouble, find, gap, sha);

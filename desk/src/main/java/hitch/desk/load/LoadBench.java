@@ -13,9 +13,11 @@ import javafx.scene.layout.VBox;
 
 /** Property on the left, clips and runs on the right. */
 public final class LoadBench implements Bench {
+    private final Context desk;
     private final HBox root = new HBox();
 
     public LoadBench(Context desk) {
+        this.desk = desk;
         PropertyForm property = new PropertyForm(desk);
         ScrollPane left = new ScrollPane(property);
         left.setFitToWidth(true);
@@ -24,7 +26,10 @@ public final class LoadBench implements Bench {
         left.getStyleClass().add("side-left");
         ClipsPane clips = new ClipsPane(desk);
         RunsPane runs = new RunsPane(desk);
-        VBox right = new VBox(24, clips, new PhotosPane(desk), runs, new FixturesPane(desk));
+        VBox right = new VBox(24, clips, new PhotosPane(desk), new FixturesPane(desk));
+        // Runs come first once there are any; before that there is nothing but clips to be had.
+        desk.work().snapshotProperty().addListener((o, was, is) -> order(right, clips, runs));
+        order(right, clips, runs);
         right.getStyleClass().add("page");
         ScrollPane scroll = new ScrollPane(right);
         scroll.setId("load-page");
@@ -32,6 +37,16 @@ public final class LoadBench implements Bench {
         HBox.setHgrow(scroll, Priority.ALWAYS);
         root.getChildren().addAll(left, scroll);
         root.getStyleClass().add("bench");
+    }
+
+    private void order(VBox page, Node clips, Node runs) {
+        boolean first = !desk.work().now().job().runs().isEmpty();
+        int at = page.getChildren().indexOf(runs);
+        int wanted = first ? 0 : 1;
+        if (at != wanted) {
+            page.getChildren().remove(runs);
+            page.getChildren().add(wanted, runs);
+        }
     }
 
     @Override

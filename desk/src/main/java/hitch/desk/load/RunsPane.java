@@ -11,7 +11,9 @@ import hitch.core.run.RunId;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Typing;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -21,7 +23,8 @@ import javafx.scene.layout.VBox;
 /** The runs: where the camera went in, which way, and what the counter read there. */
 final class RunsPane extends VBox {
     private final Context desk;
-    private final VBox rows = new VBox(12);
+    private final VBox rows = new VBox(8);
+    private final Set<RunId> opened = new HashSet<>();
 
     RunsPane(Context desk) {
         this.desk = desk;
@@ -36,10 +39,12 @@ final class RunsPane extends VBox {
         desk.work().snapshotProperty().addListener((o, was, is) -> {
             if (was == null
                     || !was.job().runs().equals(is.job().runs())
-                    || was.job().clips() != is.job().clips()) {
+                    || was.job().clips() != is.job().clips()
+                    || !was.survey().traces().equals(is.survey().traces())) {
                 Typing.orOnceLeft(rows, this::fill);
             }
         });
+        desk.theme().darkProperty().addListener((o, was, is) -> fill());
         fill();
     }
 
@@ -81,6 +86,19 @@ final class RunsPane extends VBox {
     }
 
     private Node row(Run run) {
-        return new RunForm(desk, run, this::fill);
+        // With one run there is nothing to overlook, and most of it is still to be said.
+        boolean open = opened.contains(run.id())
+                || opened.isEmpty() && desk.work().now().job().runs().size() == 1;
+        return new RunCard(
+                desk,
+                run,
+                open,
+                () -> {
+                    if (!opened.remove(run.id()) && !open) {
+                        opened.add(run.id());
+                    }
+                    fill();
+                },
+                this::fill);
     }
 }

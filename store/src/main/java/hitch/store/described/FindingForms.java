@@ -128,6 +128,11 @@ final class FindingForms {
                         "again",
                         f -> f.sightings().stream().map(FindingForms::sighting).toList(),
                         (f, v) -> f.withSightings(sightings(v)))
+                .any("measured", f -> MarkForms.sizes(f.sizes()), (f, v) -> f.withSizes(MarkForms.sizes(v)))
+                .any(
+                        "drawn",
+                        f -> f.drawing().map(MarkForms::drawing).orElse(null),
+                        (f, v) -> f.withDrawing(Optional.of(MarkForms.drawing(v))))
                 .any(
                         "was",
                         f -> f.history().stream().map(FindingForms::amendment).toList(),
@@ -168,7 +173,7 @@ final class FindingForms {
         return frame.clip().value() + " " + frame.pts();
     }
 
-    private static FrameRef frame(Value value) throws DescribedException {
+    static FrameRef frame(Value value) throws DescribedException {
         String text = value.text().strip();
         int space = text.lastIndexOf(' ');
         if (space < 1 || !text.substring(space + 1).matches("-?\\d{1,18}")) {
