@@ -7,6 +7,7 @@ import hitch.core.footage.FrameRef;
 import hitch.desk.HitchWindow;
 import hitch.desk.JobView;
 import hitch.desk.Senses;
+import hitch.desk.key.Act;
 import hitch.media.voice.Narrator;
 import hitch.media.voice.Sound;
 import java.awt.image.BufferedImage;
@@ -22,6 +23,7 @@ import java.util.stream.Stream;
 import javafx.animation.PauseTransition;
 import javafx.application.Application;
 import javafx.application.Platform;
+import javafx.event.Event;
 import javafx.scene.Scene;
 import javafx.scene.control.Button;
 import javafx.scene.control.ListView;
@@ -123,10 +125,13 @@ public final class ShotsApp extends Application {
                     steps.add(ShotsApp::rest);
                 }
                 steps.add(this::noFolderOfThisMachine);
-                steps.add(() -> save(BENCHES[number] + (dark ? "-dark" : "")));
+                if (number > 0 || !dark) {
+                    steps.add(() -> save(BENCHES[number] + (dark ? "-dark" : "")));
+                }
             }
         }
         below(window);
+        measured(window);
         told(window);
         details(window);
         spoken(window);
@@ -145,15 +150,30 @@ public final class ShotsApp extends Application {
         }
     }
 
-    /** The lower part of Load: photographs, runs, water. */
+    /** The lower part of Load: photographs and water. */
     private void below(HitchWindow window) {
         steps.add(() -> {
             window.theme().darkProperty().set(false);
             window.job().orElseThrow().show(0);
         });
-        steps.add(() -> ((ScrollPane) stage.getScene().lookup("#load-page")).setVvalue(0.45));
+        steps.add(() -> ((ScrollPane) stage.getScene().lookup("#load-page")).setVvalue(1));
         steps.add(ShotsApp::rest);
         steps.add(() -> save("photographs"));
+    }
+
+    /** A joint that stands off, measured on the held frame. */
+    private void measured(HitchWindow window) {
+        steps.add(() -> {
+            JobView job = window.job().orElseThrow();
+            job.show(1);
+            ((TextField) stage.getScene().lookup("#note")).clear();
+            job.player().seek(job.work().now().job().clips().getFirst(), 10.5);
+        });
+        steps.add(ShotsApp::rest);
+        steps.add(() -> ((Button) stage.getScene().lookup("#measure")).fire());
+        steps.add(() -> await(() -> stage.getScene().lookup("#measured .measure") != null));
+        steps.add(() -> save("measure"));
+        steps.add(() -> ((Button) stage.getScene().lookup("#measure-done")).fire());
     }
 
     /** What was told rather than found. */
@@ -214,7 +234,7 @@ public final class ShotsApp extends Application {
             window.theme().darkProperty().set(false);
             window.job().orElseThrow().show(1);
         });
-        steps.add(() -> ((Button) stage.getScene().lookup("#read-counter")).fire());
+        steps.add(() -> Event.fireEvent(window.job().orElseThrow(), Act.READ_COUNTER.pressed()));
         steps.add(() -> await(() -> window.job().orElseThrow().work().now().survey().traces().values().stream()
                 .anyMatch(CounterTrace::isRead)));
         steps.add(ShotsApp::rest);
