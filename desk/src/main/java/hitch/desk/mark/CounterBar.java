@@ -135,8 +135,8 @@ final class CounterBar extends VBox {
                 .orElse(0);
         String where = mark.map(m -> m.by() == MarkSource.BY_HAND ? "set on this frame" : "read on this frame")
                 .orElse(count == 1 ? "1 mark on this clip" : count + " marks on this clip");
-        String doubts = stops.isEmpty() ? "" : ", " + stops.size() + (stops.size() == 1 ? " doubt" : " doubts");
-        here.setText(unitAsked ? "feet or metres?" : where + doubts);
+        String doubts = stops.size() == 1 ? "1 doubt" : stops.size() + " doubts";
+        here.setText(unitAsked ? "feet or metres?" : stops.isEmpty() ? where : doubts);
         box.ask(stop.map(CounterBar::question)
                 .orElse(
                         unitAsked

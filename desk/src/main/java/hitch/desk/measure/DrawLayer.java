@@ -6,70 +6,44 @@ import hitch.desk.Context;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import javafx.beans.value.ChangeListener;
-import javafx.geometry.BoundingBox;
-import javafx.geometry.Bounds;
 import javafx.scene.Cursor;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.control.TextField;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Pane;
 
 /** Lies over the footage: shows what was drawn on a finding's still, and lets a hand draw there. */
-public final class DrawLayer extends Pane {
+public final class DrawLayer extends FootageLayer {
     /** Less than this, points of the screen, is a slip of the hand. */
     private static final double LEAST = 6;
 
     private static final int ROUND = 48;
     private static final int LONGEST = 80;
 
-    private final Context desk;
     private final StillHand hand;
     private final TextField words;
-    private final Canvas canvas = new Canvas();
     private final List<double[]> stroke = new ArrayList<>();
-    private Bounds picture = new BoundingBox(0, 0, 0, 0);
 
     public DrawLayer(Context desk, StillHand hand, TextField words) {
-        this.desk = desk;
+        super(desk, hand.onProperty());
         this.hand = hand;
         this.words = words;
         setId("draw-layer");
-        setManaged(false);
-        getChildren().add(canvas);
-        canvas.setMouseTransparent(true);
-        pickOnBoundsProperty().bind(hand.onProperty());
-        mouseTransparentProperty().bind(hand.onProperty().not());
         setCursor(Cursor.CROSSHAIR);
         setAccessibleText("Where the still is drawn on");
         setOnMousePressed(this::press);
         setOnMouseDragged(this::drag);
         setOnMouseReleased(this::release);
-        ChangeListener<Object> changed = (o, was, is) -> draw();
-        desk.player().shownProperty().addListener(changed);
-        desk.work().snapshotProperty().addListener(changed);
-        desk.selected().addListener(changed);
-        hand.onProperty().addListener(changed);
-    }
-
-    /** Tells where the picture lies. */
-    public void lie(Bounds bounds, double width, double height) {
-        picture = bounds;
-        resizeRelocate(0, 0, width, height);
-        canvas.setWidth(width);
-        canvas.setHeight(height);
-        draw();
+        desk.selected().addListener((o, was, is) -> draw());
     }
 
     private Optional<PictureMap> map() {
-        return desk.player()
+        return desk().player()
                 .shown()
-                .filter(f -> picture.getWidth() > 0)
+                .filter(f -> picture().getWidth() > 0)
                 .map(f -> new PictureMap(
-                        (int) Math.round(picture.getWidth()),
-                        (int) Math.round(picture.getHeight()),
-                        picture,
+                        (int) Math.round(picture().getWidth()),
+                        (int) Math.round(picture().getHeight()),
+                        picture(),
                         f.adjustment()));
     }
 
@@ -116,7 +90,7 @@ public final class DrawLayer extends Pane {
     private Optional<Drawn> written(PictureMap map, double[] at) {
         String typed = words.getText().strip();
         if (typed.isEmpty()) {
-            desk.work().notices().say("Type what is to be written first, then click where it goes.");
+            desk().work().notices().say("Type what is to be written first, then click where it goes.");
             words.requestFocus();
             return Optional.empty();
         }
@@ -152,14 +126,8 @@ public final class DrawLayer extends Pane {
         return Math.clamp(at, 0, whole * (Patch.WHOLE - 1.0) / Patch.WHOLE);
     }
 
-    private void draw() {
-        MeasurePainter painter =
-                new MeasurePainter(canvas.getGraphicsContext2D(), desk.theme().tones());
-        painter.clear(canvas.getWidth(), canvas.getHeight());
-        if (picture.getWidth() <= 0 || desk.player().shown().isEmpty()) {
-            return;
-        }
-        painter.over(picture, desk.player().shown().get().adjustment());
+    @Override
+    void paint(MeasurePainter painter) {
         hand.marks().forEach(hand.onProperty().get() ? painter::underHand : painter::kept);
         if (stroke.size() > 1) {
             mark(false).ifPresent(painter::underHand);

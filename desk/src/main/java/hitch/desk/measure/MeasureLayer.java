@@ -1,75 +1,51 @@
 package hitch.desk.measure;
 
 import hitch.core.finding.PictureSize;
-import hitch.core.footage.Adjustment;
 import hitch.core.footage.Drawn;
+import hitch.core.footage.FrameRef;
 import hitch.core.gauge.Measuring;
 import hitch.core.gauge.Sized;
 import hitch.desk.Context;
-import hitch.desk.play.Player;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
-import javafx.geometry.BoundingBox;
-import javafx.geometry.Bounds;
 import javafx.scene.Cursor;
-import javafx.scene.canvas.Canvas;
 import javafx.scene.input.MouseButton;
 import javafx.scene.input.MouseEvent;
-import javafx.scene.layout.Pane;
 
 /** Lies over the footage: draws what is measured, and takes the hand's clicks and strokes. */
-public final class MeasureLayer extends Pane {
+public final class MeasureLayer extends FootageLayer {
     /** A brush is so wide as this share of the picture's height. */
     private static final double BRUSH = 0.045;
 
     private static final double CLICK = 4;
 
-    private final Context desk;
     private final HeldFrame held;
-    private final Canvas canvas = new Canvas();
     private final List<double[]> stroke = new ArrayList<>();
-    private Bounds picture = new BoundingBox(0, 0, 0, 0);
     private OptionalInt dragged = OptionalInt.empty();
     private double[] pressed;
     private double[] last;
 
     public MeasureLayer(Context desk, HeldFrame held) {
-        this.desk = desk;
+        super(desk, held.onProperty());
         this.held = held;
         setId("measure-layer");
-        setManaged(false);
-        getChildren().add(canvas);
-        canvas.setMouseTransparent(true);
-        pickOnBoundsProperty().bind(held.onProperty());
-        mouseTransparentProperty().bind(held.onProperty().not());
         setAccessibleText("Where the footage is measured");
         setOnMousePressed(this::press);
         setOnMouseDragged(this::drag);
         setOnMouseReleased(this::release);
         setOnMouseMoved(this::hover);
         held.changesProperty().addListener((o, was, is) -> draw());
-        desk.player().shownProperty().addListener((o, was, is) -> draw());
-        desk.work().snapshotProperty().addListener((o, was, is) -> draw());
-    }
-
-    /** Tells where the picture lies. */
-    public void lie(Bounds bounds, double width, double height) {
-        picture = bounds;
-        resizeRelocate(0, 0, width, height);
-        canvas.setWidth(width);
-        canvas.setHeight(height);
-        draw();
     }
 
     private Optional<PictureMap> map() {
         return held.hand()
                 .map(h -> h.proposed().found().lens())
-                .flatMap(l -> desk.player()
+                .flatMap(l -> desk().player()
                         .shown()
-                        .filter(f -> picture.getWidth() > 0)
-                        .map(f -> new PictureMap(l.width(), l.height(), picture, f.adjustment())));
+                        .filter(f -> picture().getWidth() > 0)
+                        .map(f -> new PictureMap(l.width(), l.height(), picture(), f.adjustment())));
     }
 
     private void press(MouseEvent e) {
@@ -144,21 +120,14 @@ public final class MeasureLayer extends Pane {
         return hand.proposed().found().lens().height() * BRUSH;
     }
 
-    private void draw() {
-        MeasurePainter painter =
-                new MeasurePainter(canvas.getGraphicsContext2D(), desk.theme().tones());
-        painter.clear(canvas.getWidth(), canvas.getHeight());
-        Optional<Player.Frame> frame = desk.player().shown();
-        if (frame.isEmpty() || picture.getWidth() <= 0) {
-            return;
-        }
-        Adjustment looked = frame.get().adjustment();
-        painter.over(picture, looked);
+    @Override
+    void paint(MeasurePainter painter) {
+        FrameRef frame = desk().player().shown().orElseThrow().ref();
         if (!held.onProperty().get() || held.hand().isEmpty()) {
             // What was measured on this frame is shown where it was measured.
-            desk.work().now().job().findings().stream()
+            desk().work().now().job().findings().stream()
                     .flatMap(f -> f.sizes().stream())
-                    .filter(s -> s.frame().equals(frame.get().ref()))
+                    .filter(s -> s.frame().equals(frame))
                     .map(PictureSize::drawn)
                     .forEach(d -> d.forEach(painter::kept));
             return;
