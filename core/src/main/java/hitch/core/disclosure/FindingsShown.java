@@ -61,7 +61,10 @@ final class FindingsShown {
     /** With the details alone that this recipient may see. */
     private LocatedFinding detailed(LocatedFinding found) {
         Details all = found.finding().traits().details();
-        Details shown = all.shown(!recipient.isPublic(), recipient.people(), this::text);
+        // What stays with the firm goes into its own copy alone.
+        Details shown = recipient.equals(Recipient.FIRM)
+                ? all
+                : all.shown(!recipient.isPublic(), recipient.people(), this::text);
         return shown.equals(all)
                 ? found
                 : found.telling(found.finding().saying(found.finding().traits().withDetails(shown)), found.run());

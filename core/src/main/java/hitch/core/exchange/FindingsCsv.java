@@ -46,11 +46,7 @@ public final class FindingsCsv {
     private FindingsCsv() {}
 
     public static void write(List<FindingRow> rows, Appendable out) throws IOException {
-        // What stays with the firm has no column.
-        List<String> details = Detail.all().stream()
-                .filter(d -> d.isFor(true, true))
-                .map(Detail::key)
-                .toList();
+        List<String> details = Detail.all().stream().map(Detail::key).toList();
         String[] head = Stream.concat(OWN.stream(), details.stream()).toArray(String[]::new);
         CSVFormat format = CSVFormat.RFC4180.builder().setHeader(head).get();
         CSVPrinter printer = new CSVPrinter(out, format);

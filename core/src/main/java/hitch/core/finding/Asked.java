@@ -20,7 +20,8 @@ public final class Asked {
             Detail.PHASE,
             Detail.TOOL,
             Detail.FRAME,
-            Detail.WHO);
+            Detail.WHO,
+            Detail.LOOK_AGAIN);
     private static final List<Detail<?>> OF_FEATURES = List.of(
             Detail.OR,
             Detail.STATE,
@@ -30,7 +31,8 @@ public final class Asked {
             Detail.CAUSE,
             Detail.HOLDS,
             Detail.WITH,
-            Detail.WHO);
+            Detail.WHO,
+            Detail.LOOK_AGAIN);
 
     private static final Map<FindingKind, List<Detail<?>>> MORE = new EnumMap<>(FindingKind.class);
 

@@ -179,9 +179,12 @@ public record Survey(
         List<FrameRef> frames = Visits.at(line.tied(), branch, place).stream()
                 .map(Visits.Visit::frame)
                 .toList();
-        return frames.isEmpty()
-                ? Optional.empty()
-                : Optional.of(new BestPicture(line.tied(), watched, rules.line()).of(frames, place));
+        return frames.isEmpty() ? Optional.empty() : Optional.of(bestOf(frames, place));
+    }
+
+    /** The one of some frames, at least one, that shows a place best. */
+    public FrameRef bestOf(List<FrameRef> frames, Station place) {
+        return new BestPicture(line.tied(), watched, rules.line()).of(frames, place);
     }
 
     /** Length of line of each known material; materials that do not occur are left out. */

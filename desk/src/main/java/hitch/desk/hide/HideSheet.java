@@ -10,6 +10,7 @@ import hitch.core.footage.Patch;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
+import hitch.desk.play.ClipFrames;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
 import hitch.desk.widget.Typing;
@@ -39,7 +40,7 @@ public final class HideSheet extends VBox {
     private static final double MUTED = 2;
 
     private final Context desk;
-    private final Frames frames;
+    private final ClipFrames frames;
     private final HidePicture picture;
     private final VBox list = new VBox(12);
     private final Slider slider = new Slider();
@@ -57,7 +58,7 @@ public final class HideSheet extends VBox {
 
     public HideSheet(Context desk, FrameRef at, Runnable leave) {
         this.desk = desk;
-        this.frames = new Frames(desk.work());
+        this.frames = new ClipFrames(desk.work());
         setId("hide-sheet");
         setSpacing(12);
         getStyleClass().addAll("page", "bench");

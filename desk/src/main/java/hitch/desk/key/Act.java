@@ -61,6 +61,7 @@ public enum Act {
     COUNTER(Place.MARK, "Set what the counter shows", "C"),
     ZEROED(Place.MARK, "The counter was zeroed at this frame", "Z"),
     READ_COUNTER(Place.MARK, "Read the counter off this clip's pictures", "K"),
+    PAIR(Place.MARK, "Two frames at this place side by side", "P"),
     FIND_JOINTS(Place.MARK, "Find the joints along this clip", "R"),
     COUNTER_BOX(Place.MARK, "Draw a box round the counter", "G"),
     NEXT_DOUBT(Place.MARK, "To the next doubtful place", "J"),

@@ -1,4 +1,4 @@
-package hitch.desk.hide;
+package hitch.desk.play;
 
 import hitch.core.footage.Clip;
 import hitch.desk.Workspace;
@@ -13,18 +13,18 @@ import java.util.function.Consumer;
 import javafx.application.Platform;
 
 /** Fetches frames of one clip, one after the other; a frame that is no longer wanted when its turn comes is passed over. */
-final class Frames implements AutoCloseable {
+public final class ClipFrames implements AutoCloseable {
     private final Workspace work;
     private final AtomicLong wish = new AtomicLong();
     private final ExecutorService thread = Executors.newSingleThreadExecutor(run -> {
-        Thread one = new Thread(run, "hiding");
+        Thread one = new Thread(run, "frames");
         one.setDaemon(true);
         return one;
     });
     private Clip open;
     private FrameReader reader;
 
-    Frames(Workspace work) {
+    public ClipFrames(Workspace work) {
         this.work = work;
     }
 
@@ -32,7 +32,7 @@ final class Frames implements AutoCloseable {
      * @param then told the picture, upright by its file's own word, on the interface thread
      * @param trouble told what went wrong, likewise
      */
-    void fetch(Clip clip, long pts, Consumer<Picture> then, Consumer<String> trouble) {
+    public void fetch(Clip clip, long pts, Consumer<Picture> then, Consumer<String> trouble) {
         long mine = wish.incrementAndGet();
         thread.execute(() -> {
             if (wish.get() != mine) {
