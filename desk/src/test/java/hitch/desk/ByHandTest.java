@@ -94,4 +94,17 @@ class ByHandTest extends OpenWindow {
         push(KeyCode.R);
         until(() -> notice().contains("No joints were found."));
     }
+
+    @Test
+    void whatWasTypedBeforeComesAgainByItsFirstLetters() throws TimeoutException {
+        marked("roots top heavy, wet");
+        push(KeyCode.N);
+        write("ro");
+        until(() -> lookup("#again").tryQuery().isPresent());
+        push(KeyCode.DOWN);
+        until(() -> note().equals("roots top heavy, wet"));
+        push(KeyCode.ENTER);
+        until(() -> findings().size() == 2);
+        assertThat(findings().getLast().wording()).isEqualTo("roots top heavy, wet");
+    }
 }

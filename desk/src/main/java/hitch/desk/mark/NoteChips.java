@@ -9,6 +9,7 @@ import hitch.desk.widget.Labels;
 import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
@@ -35,6 +36,7 @@ final class NoteChips extends FlowPane {
     private final Replacing replacing;
     private String completion = "";
     private int completing;
+    private Optional<String> again = Optional.empty();
 
     NoteChips(Replacing replacing) {
         super(6, 6);
@@ -44,9 +46,11 @@ final class NoteChips extends FlowPane {
         setMaxWidth(WIDTH);
     }
 
-    void show(String text, Note note, NoteReader reader) {
+    /** @param before words that were noted before and begin so */
+    void show(String text, Note note, NoteReader reader, Optional<String> before) {
         getChildren().clear();
         completion = "";
+        again = Optional.empty();
         if (text.isBlank()) {
             Label hint = Labels.of(HINT, "soft");
             hint.setMaxWidth(WIDTH);
@@ -65,6 +69,26 @@ final class NoteChips extends FlowPane {
             getChildren().add(Labels.of(note.drafts().size() + " findings", "soft"));
         }
         offer(text, reader);
+        again = before;
+        before.ifPresent(words -> {
+            Button button = new Button(words + "  ↓");
+            button.getStyleClass().setAll("chip", "chip-offer");
+            button.setId("again");
+            button.setMaxWidth(WIDTH);
+            button.setFocusTraversable(false);
+            button.setAccessibleText("Say again: " + words + ", Down");
+            button.setOnAction(e -> replacing.put(0, text.length(), words));
+            getChildren().add(button);
+        });
+    }
+
+    /** Puts what was noted before into the field; false where nothing begins so. */
+    boolean sayAgain(TextField field) {
+        again.ifPresent(words -> {
+            field.setText(words);
+            field.end();
+        });
+        return again.isPresent();
     }
 
     /** Puts the offered completion into the field; false where none is offered. */

@@ -4,6 +4,7 @@ import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.finding.SaidBefore;
 import hitch.core.footage.ClockText;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
@@ -76,6 +77,11 @@ final class NoteLine extends VBox {
                     return;
                 }
             }
+            case DOWN -> {
+                if (!chips.sayAgain(field)) {
+                    return;
+                }
+            }
             default -> {
                 return;
             }
@@ -131,7 +137,13 @@ final class NoteLine extends VBox {
             // The note belongs to the frame that was on show when its first letter was typed.
             frame = desk.player().shown().map(Player.Frame::ref).orElse(null);
         }
-        chips.show(text, note(text), reader);
+        // What is said anew is said in its own words.
+        boolean fresh = amending == null && rewording == null;
+        chips.show(
+                text,
+                note(text),
+                reader,
+                fresh ? SaidBefore.starting(desk.work().now().job().findings(), text) : Optional.empty());
     }
 
     /** Puts other words in the place of a chip's. */
