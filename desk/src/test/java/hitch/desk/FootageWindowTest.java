@@ -163,7 +163,7 @@ class FootageWindowTest extends OpenWindow {
         clickOn("#bench-load");
         interact(() -> drop(card.toFile()));
         until(() -> clips().equals(List.of("down", "clip9", "clip10")));
-        clickOn("#earlier-clip10");
+        interact(() -> lookup("#earlier-clip10").queryButton().fire());
         until(() -> clips().equals(List.of("down", "clip10", "clip9")));
         clickOn("#undo");
         until(() -> clips().equals(List.of("down", "clip9", "clip10")));

@@ -57,6 +57,24 @@ public record Adjustment(
         return (mirror ? -degrees : degrees) + roll;
     }
 
+    /**
+     * Where a place of the recorded picture shows once the picture is mirrored and turned about its middle.
+     *
+     * @param x pixels from the left
+     * @param y pixels from the top
+     * @param width of the picture, in those pixels
+     * @param height likewise
+     */
+    public double[] shows(double x, double y, double width, double height) {
+        double across = (mirror ? width - x : x) - width / 2;
+        double down = y - height / 2;
+        double turn = Math.toRadians(roll);
+        return new double[] {
+            width / 2 + across * Math.cos(turn) - down * Math.sin(turn),
+            height / 2 + across * Math.sin(turn) + down * Math.cos(turn)
+        };
+    }
+
     /** What it does, in words for a record, such as {@code turned 180 degrees, gamma 1.40}; empty for none. */
     public String words() {
         List<String> words = new ArrayList<>();

@@ -1,6 +1,7 @@
 package hitch.core.survey;
 
 import hitch.core.footage.FrameRef;
+import hitch.core.measure.Distance;
 import hitch.core.pipe.PipeSize;
 import hitch.core.pipe.PipeSpan;
 import hitch.core.run.Equipment;
@@ -9,6 +10,9 @@ import java.util.Optional;
 
 /** The pipe that a frame shows, as far as it is known. */
 public final class PipeHere {
+    /** How far along the line counts as here. */
+    public static final Distance NEAR = Distance.feet(2);
+
     private PipeHere() {}
 
     /** How wide it is; empty where nobody said. */

@@ -1,8 +1,8 @@
 package hitch.desk.mark;
 
 import hitch.core.finding.LocatedFinding;
-import hitch.core.measure.Distance;
 import hitch.core.measure.Station;
+import hitch.core.survey.PipeHere;
 import hitch.core.survey.PlaceWords;
 import hitch.core.survey.Survey;
 import hitch.desk.Context;
@@ -18,9 +18,6 @@ import javafx.scene.layout.HBox;
 
 /** What is already known within a couple of feet of the shown frame, from any pass, in one line. */
 final class HerePane extends HBox {
-    /** How far along the line counts as here. */
-    static final Distance NEAR = Distance.feet(2);
-
     private static final int NAMED = 2;
 
     private final Context desk;
@@ -48,7 +45,11 @@ final class HerePane extends HBox {
         getChildren().setAll(heading);
         near.stream().limit(NAMED).map(this::link).forEach(getChildren()::add);
         if (near.isEmpty()) {
-            getChildren().add(Labels.mayBeCut(Labels.of("nothing is marked within 2 ft of this frame", "soft")));
+            getChildren()
+                    .add(Labels.mayBeCut(Labels.of(
+                            "nothing is marked within "
+                                    + desk.work().now().survey().facts().unit().show(PipeHere.NEAR) + " of this frame",
+                            "soft")));
         } else if (near.size() > NAMED) {
             Label others = Labels.of("and " + (near.size() - NAMED) + " more", "soft");
             others.setMinWidth(USE_PREF_SIZE);
@@ -68,8 +69,8 @@ final class HerePane extends HBox {
     private static boolean isNear(LocatedFinding found, Station at) {
         var extent = found.extent().orElseThrow();
         return extent.covers(at)
-                || extent.from().to(at).compareTo(NEAR) <= 0
-                || extent.to().to(at).compareTo(NEAR) <= 0;
+                || extent.from().to(at).compareTo(PipeHere.NEAR) <= 0
+                || extent.to().to(at).compareTo(PipeHere.NEAR) <= 0;
     }
 
     private Button link(LocatedFinding found) {

@@ -14,12 +14,8 @@ import javafx.geometry.Bounds;
 record PictureMap(int width, int height, Bounds shown, Adjustment looked) {
     /** A pixel on the screen. */
     double[] screen(double[] pixel) {
-        double x = (looked.mirror() ? width - pixel[0] : pixel[0]) - width / 2.0;
-        double y = pixel[1] - height / 2.0;
-        double turn = Math.toRadians(looked.roll());
-        double rx = x * Math.cos(turn) - y * Math.sin(turn);
-        double ry = x * Math.sin(turn) + y * Math.cos(turn);
-        return new double[] {shown.getCenterX() + rx * scale(), shown.getCenterY() + ry * scale()};
+        double[] shows = looked.shows(pixel[0], pixel[1], width, height);
+        return new double[] {shown.getMinX() + shows[0] * scale(), shown.getMinY() + shows[1] * scale()};
     }
 
     /** The pixel under a place of the screen. */

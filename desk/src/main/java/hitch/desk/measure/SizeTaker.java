@@ -13,6 +13,7 @@ import hitch.core.gauge.Sized;
 import hitch.core.job.Edit;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Station;
+import hitch.core.survey.PipeHere;
 import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import java.util.Comparator;
@@ -21,9 +22,6 @@ import java.util.Optional;
 
 /** Gives a size that was read off a frame to a finding. */
 final class SizeTaker {
-    /** How far along the line a finding may lie from the frame to be what is measured on it. */
-    private static final Distance HERE = Distance.feet(2);
-
     private final Context desk;
 
     SizeTaker(Context desk) {
@@ -37,7 +35,7 @@ final class SizeTaker {
                 .filter(f ->
                         f.finding().kind().measuredBy().filter(sort::equals).isPresent())
                 .filter(f -> away(survey, f, frame)
-                        .filter(d -> d.compareTo(HERE) <= 0)
+                        .filter(d -> d.compareTo(PipeHere.NEAR) <= 0)
                         .isPresent())
                 .toList();
         return desk.selectedFinding()

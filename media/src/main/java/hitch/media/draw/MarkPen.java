@@ -50,13 +50,8 @@ public final class MarkPen {
 
     private double[] at(Drawn.Spot spot) {
         double[] p = spot.pixel(width, height);
-        double x = (looked.mirror() ? width - p[0] : p[0]) - width / 2;
-        double y = p[1] - height / 2;
-        double turn = Math.toRadians(looked.roll());
-        return new double[] {
-            left + width / 2 + x * Math.cos(turn) - y * Math.sin(turn),
-            top + height / 2 + x * Math.sin(turn) + y * Math.cos(turn)
-        };
+        double[] shows = looked.shows(p[0], p[1], width, height);
+        return new double[] {left + shows[0], top + shows[1]};
     }
 
     private void strokes(Drawn mark) {
