@@ -265,15 +265,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
 
     /** Shows what can be done here, to be found by its words. */
     private void findActs() {
-        List<Act.Place> places = new ArrayList<>(showing.acts());
-        places.add(Act.Place.EVERYWHERE);
-        sheets.acts(places, act -> {
-            if (act.place() == Act.Place.EVERYWHERE) {
-                act(act);
-            } else {
-                showing.key(act.pressed());
-            }
-        });
+        sheets.acts(showing, this::act);
     }
 
     /** Shows what was done to the job, by whom and when. */

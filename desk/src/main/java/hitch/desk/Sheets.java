@@ -5,6 +5,7 @@ import hitch.desk.key.Act;
 import hitch.desk.key.ActSearch;
 import hitch.desk.key.KeySheet;
 import hitch.desk.task.Task;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.function.Consumer;
 import java.util.function.Function;
@@ -57,8 +58,19 @@ final class Sheets {
     }
 
     /** Shows all acts of the bench on show and of everywhere, to be searched. */
-    void acts(List<Act.Place> places, Consumer<Act> does) {
-        ActSearch sheet = new ActSearch(places, does, this::closeToBench);
+    void acts(Bench bench, Consumer<Act> everywhere) {
+        List<Act.Place> places = new ArrayList<>(bench.acts());
+        places.add(Act.Place.EVERYWHERE);
+        ActSearch sheet = new ActSearch(
+                places,
+                act -> {
+                    if (act.place() == Act.Place.EVERYWHERE) {
+                        everywhere.accept(act);
+                    } else {
+                        bench.key(act.pressed());
+                    }
+                },
+                this::closeToBench);
         StackPane.setAlignment(sheet, Pos.TOP_CENTER);
         // What is to be done is done to what lies under it, which stays in sight.
         lay(new StackPane(under, sheet));

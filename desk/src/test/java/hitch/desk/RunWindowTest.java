@@ -31,13 +31,19 @@ class RunWindowTest extends OpenWindow {
         return survey().runs().getFirst();
     }
 
+    /** Load, with the form of the job's run opened. */
+    private void openRun() {
+        clickOn("#bench-load");
+        clickOn("#change-" + run().id());
+    }
+
     private LineRules rules() {
         return survey().rules().line();
     }
 
     @Test
     void whereAndHowARunBeganIsSaid() throws TimeoutException {
-        clickOn("#bench-load");
+        openRun();
         choose("Kind of opening", OpeningKind.ROOF_VENT);
         until(() -> run().opening().sort() == OpeningKind.ROOF_VENT);
         choose("Leads", Opening.Ways.ONE);
@@ -72,7 +78,7 @@ class RunWindowTest extends OpenWindow {
 
     @Test
     void twoQuickEditsOfOneRunBothStay() throws TimeoutException {
-        clickOn("#bench-load");
+        openRun();
         interact(() -> {
             put((TextField) named("Lip to pipe"), "1.5");
             put((TextField) named("Where"), "by the hedge");
@@ -86,7 +92,7 @@ class RunWindowTest extends OpenWindow {
 
     @Test
     void aFormIsNotBuiltAnewUnderTheHand() throws TimeoutException {
-        clickOn("#bench-load");
+        openRun();
         TextField place = (TextField) named("Where");
         interact(() -> {
             place.requestFocus();
@@ -105,7 +111,7 @@ class RunWindowTest extends OpenWindow {
 
     @Test
     void whatIsTypedWhenAJobIsLeftIsKept() throws Exception {
-        clickOn("#bench-load");
+        openRun();
         interact(() -> {
             TextField place = (TextField) named("Where");
             place.requestFocus();
@@ -119,7 +125,7 @@ class RunWindowTest extends OpenWindow {
 
     @Test
     void whatCannotBeIsRefusedAndTheRunStaysAsItWas() throws TimeoutException {
-        clickOn("#bench-load");
+        openRun();
         put("Camera head, in", "44");
         until(() -> notice().contains("\"44\" is not a camera head of 0.3 to 12 inches; the run was left as it was."));
         put("Opening stands at", "over there");
@@ -161,10 +167,10 @@ class RunWindowTest extends OpenWindow {
                 .anyMatch(t -> t.startsWith("From the two-way cleanout in 4 in clay, 39.8 ft toward the main")));
         clickOn("Run toward the building");
         until(() -> survey().runs().size() == 2);
-        until(() -> lookup(change).tryQuery().isPresent()
-                && lookup((javafx.scene.Node n) -> "Guide".equals(n.getAccessibleText()))
-                        .tryQuery()
-                        .isEmpty());
+        // What is new is open, to be described; it is put away, and the other opened.
+        until(() -> guides() == 1);
+        clickOn("#change-building-run");
+        until(() -> guides() == 0);
         clickOn(change);
         choose("Guide", Equipment.Guide.ON);
         until(() -> run().equipment().guide() == Equipment.Guide.ON);
@@ -173,8 +179,12 @@ class RunWindowTest extends OpenWindow {
         put("Lens sees, degrees", "95");
         until(() -> run().equipment().lens().isPresent());
         clickOn(change);
-        until(() -> lookup((javafx.scene.Node n) -> "Guide".equals(n.getAccessibleText()))
-                .tryQuery()
-                .isEmpty());
+        until(() -> guides() == 0);
+    }
+
+    private int guides() {
+        return lookup((javafx.scene.Node n) -> "Guide".equals(n.getAccessibleText()))
+                .queryAll()
+                .size();
     }
 }

@@ -1,13 +1,9 @@
 package hitch.core.finding;
 
-import hitch.core.detail.Detail;
 import hitch.core.detail.Details;
-import hitch.core.detail.State;
 import hitch.core.footage.Drawn;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Extent;
-import hitch.core.measure.Inches;
-import hitch.core.measure.LengthUnit;
 import io.soabase.recordbuilder.core.RecordBuilder;
 import java.util.ArrayList;
 import java.util.Comparator;
@@ -270,41 +266,6 @@ public record Finding(
 
     /** Kind and traits in a plain phrase without place: {@code Possibly roots, at the top, heavy, 30 % of the bore}. */
     public String phrase() {
-        List<String> parts = new ArrayList<>();
-        parts.add(title());
-        traits.clock().ifPresent(c -> parts.add(c.words()));
-        traits.degree().ifPresent(d -> parts.add(d.word()));
-        traits.size().ifPresent(s -> parts.add(Inches.show(s) + (kind == FindingKind.STANDING_WATER ? " deep" : "")));
-        traits.share().ifPresent(s -> parts.add(s + " % of the bore"));
-        traits.angle().ifPresent(a -> parts.add(a + " degrees"));
-        traits.depth().ifPresent(d -> parts.add(LengthUnit.FEET_INCHES.show(d) + " deep"));
-        parts.addAll(told(traits.details()).words());
-        return certainty.say(String.join(", ", parts));
-    }
-
-    /** What of the moment is told with what became of it; before or after a cleaning likewise. */
-    private static Details told(Details all) {
-        boolean moment = all.get(Detail.STATE).map(State::isOfTheMoment).orElse(false);
-        Details lasting = all.without(Detail.PHASE).without(Detail.CAUSED_BY);
-        return moment ? lasting.without(Detail.STATE) : lasting;
-    }
-
-    private String title() {
-        if (kind == FindingKind.REMARK && !remark.isBlank()) {
-            return remark;
-        }
-        if (kind != FindingKind.MATERIAL_CHANGE && kind != FindingKind.SIZE_CHANGE) {
-            return kind.title()
-                    + (traits.after().isUnknown()
-                            ? ""
-                            : (kind.family() == FindingKind.Family.CONDITION ? " in " : " of ")
-                                    + traits.after().words());
-        }
-        if (traits.before().isUnknown() && traits.after().isUnknown()) {
-            return kind.title();
-        }
-        return kind.title() + " from "
-                + (traits.before().isUnknown() ? "unknown" : traits.before().words()) + " to "
-                + (traits.after().isUnknown() ? "unknown" : traits.after().words());
+        return FindingPhrase.of(this);
     }
 }

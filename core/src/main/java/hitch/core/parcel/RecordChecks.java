@@ -1,7 +1,5 @@
 package hitch.core.parcel;
 
-import hitch.core.counter.CounterMarks;
-import hitch.core.counter.Doubtful;
 import hitch.core.detail.Detail;
 import hitch.core.detail.Kept;
 import hitch.core.disclosure.Disclosure;
@@ -41,7 +39,7 @@ final class RecordChecks {
         RecordChecks checks = new RecordChecks(job, survey, may);
         checks.internal();
         checks.visit();
-        checks.counter();
+        checks.all.addAll(CounterChecks.of(job));
         checks.settled();
         checks.again();
         checks.captions();
@@ -77,44 +75,6 @@ final class RecordChecks {
         if (job.facts().inspectedOn().isBlank()) {
             add("date", Check.Weight.REASON, "The day of the recording is not known.", "Fill it in", Check.Where.LOAD);
         }
-    }
-
-    private void counter() {
-        List<Clip> unread = Checks.footage(job)
-                .filter(c -> job.runOf(c.id()).isPresent())
-                .filter(c -> job.marksOf(c.id()).isEmpty())
-                .toList();
-        if (!unread.isEmpty()) {
-            add(
-                    "unread " + unread.stream().map(Clip::id).toList(),
-                    Check.Weight.TELLS,
-                    "The counter of " + files(unread) + " was not read, so nothing on " + it(unread)
-                            + " has a station.",
-                    "Read the counter",
-                    Check.Where.MARK);
-        }
-        List<Clip> doubtful = Checks.footage(job).filter(this::isDoubtful).toList();
-        if (!doubtful.isEmpty()) {
-            add(
-                    "doubtful " + doubtful.stream().map(Clip::id).toList(),
-                    Check.Weight.TELLS,
-                    "The counter of " + files(doubtful) + " could not be read with trust everywhere.",
-                    "Walk the doubtful stretches",
-                    Check.Where.MARK);
-        }
-    }
-
-    private boolean isDoubtful(Clip clip) {
-        CounterMarks marks = job.counterOf(clip.id());
-        return marks.doubts().stream().anyMatch(d -> d.confidence() < Doubtful.TO_BE_ASKED);
-    }
-
-    private static String files(List<Clip> clips) {
-        return clips.size() == 1 ? clips.getFirst().fileName() : clips.size() + " clips";
-    }
-
-    private static String it(List<Clip> clips) {
-        return clips.size() == 1 ? "it" : "them";
     }
 
     /** What somebody marked for a second look comes back before anything goes out. */

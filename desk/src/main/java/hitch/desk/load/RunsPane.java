@@ -60,6 +60,8 @@ final class RunsPane extends VBox {
                 .map(c -> c.id())
                 .filter(id -> job.runOf(id).isEmpty())
                 .toList();
+        // What is new is to be described.
+        opened.add(new RunId(name.replace(' ', '-')));
         // A job's first run takes all clips: with one run there is nothing to choose between.
         desk.work()
                 .apply(new Edit.PutRun(new Run(
@@ -86,15 +88,13 @@ final class RunsPane extends VBox {
     }
 
     private Node row(Run run) {
-        // With one run there is nothing to overlook, and most of it is still to be said.
-        boolean open = opened.contains(run.id())
-                || opened.isEmpty() && desk.work().now().job().runs().size() == 1;
+        boolean open = opened.contains(run.id());
         return new RunCard(
                 desk,
                 run,
                 open,
                 () -> {
-                    if (!opened.remove(run.id()) && !open) {
+                    if (!opened.remove(run.id())) {
                         opened.add(run.id());
                     }
                     fill();

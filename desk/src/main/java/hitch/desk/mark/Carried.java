@@ -1,35 +1,47 @@
 package hitch.desk.mark;
 
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.FrameRef;
 import hitch.core.story.Wording;
+import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import java.io.File;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.input.ClipboardContent;
 
-/** A finding as it is carried into another program: its sentence, its still, and its clips where they were written. */
+/**
+ * A finding as it is carried into another program: its sentence, its still, and its clips where they were written. Nobody knows where
+ * it goes from there, so it is what the client may see, and pictures of which something is to be hidden stay here.
+ */
 final class Carried {
     private Carried() {}
 
-    static ClipboardContent of(Context desk, LocatedFinding found) {
-        ClipboardContent content = new ClipboardContent();
-        content.putString(sentence(desk, found));
-        List<File> files = files(desk, found);
-        if (!files.isEmpty()) {
-            content.putFiles(files);
-        }
-        return content;
+    /** What is carried; empty for a finding that does not leave the firm. */
+    static Optional<ClipboardContent> of(Context desk, LocatedFinding found) {
+        Survey survey = desk.work().now().survey();
+        Disclosure may = Disclosure.of(survey, Recipient.HOMEOWNER);
+        return may.finding(found.finding().id()).map(seen -> {
+            ClipboardContent content = new ClipboardContent();
+            String how = seen.finding().sizeHow();
+            content.putString(seen.finding().phrase() + (how.isEmpty() ? "" : " (" + how + ")") + ": "
+                    + Wording.place(seen, survey.line(), survey.facts().unit()) + ".");
+            List<File> files = hides(may, found.finding().frame()) ? List.of() : files(desk, found);
+            if (!files.isEmpty()) {
+                content.putFiles(files);
+            }
+            return content;
+        });
     }
 
-    /** What it is and where, in one sentence. */
-    static String sentence(Context desk, LocatedFinding found) {
-        var survey = desk.work().now().survey();
-        String how = found.finding().sizeHow();
-        return found.finding().phrase() + (how.isEmpty() ? "" : " (" + how + ")") + ": "
-                + Wording.place(found, survey.line(), survey.facts().unit()) + ".";
+    /** Whether something on a frame's clip is to be hidden; its evidence clips run beyond the frame. */
+    private static boolean hides(Disclosure may, FrameRef frame) {
+        return !may.keptBack().covered(frame.clip()).isEmpty();
     }
 
     private static List<File> files(Context desk, LocatedFinding found) {

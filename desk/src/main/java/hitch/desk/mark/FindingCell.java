@@ -71,7 +71,8 @@ final class FindingCell extends ListCell<LocatedFinding> {
         });
         setOnDragDetected(e -> {
             if (!isEmpty()) {
-                startDragAndDrop(TransferMode.COPY).setContent(Carried.of(desk, getItem()));
+                Carried.of(desk, getItem())
+                        .ifPresent(c -> startDragAndDrop(TransferMode.COPY).setContent(c));
                 e.consume();
             }
         });

@@ -17,6 +17,7 @@ import java.util.function.BiConsumer;
 import javafx.scene.control.ListView;
 import javafx.scene.control.MenuItem;
 import javafx.scene.input.Clipboard;
+import javafx.scene.input.ClipboardContent;
 import javafx.scene.input.KeyCode;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -140,8 +141,17 @@ final class FindingsPane extends VBox {
     /** Puts the chosen finding's sentence and its still where another program can take them. */
     void copy() {
         desk.selectedFinding().ifPresent(f -> {
-            Clipboard.getSystemClipboard().setContent(Carried.of(desk, f));
-            desk.work().notices().say("The sentence of " + f.finding().id() + " and its still can be pasted now.");
+            Optional<ClipboardContent> carried = Carried.of(desk, f);
+            carried.ifPresent(Clipboard.getSystemClipboard()::setContent);
+            String what = "The sentence of " + f.finding().id();
+            desk.work()
+                    .notices()
+                    .say(
+                            carried.isEmpty()
+                                    ? f.finding().id() + " does not leave the firm, so nothing was copied."
+                                    : carried.get().hasFiles()
+                                            ? what + " and its still can be pasted now."
+                                            : what + " can be pasted now, without a picture.");
         });
     }
 

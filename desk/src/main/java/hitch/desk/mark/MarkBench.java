@@ -3,9 +3,9 @@ package hitch.desk.mark;
 import hitch.core.detail.Detail;
 import hitch.core.footage.ClipScan;
 import hitch.core.measure.Station;
+import hitch.core.survey.ClipPass;
 import hitch.core.survey.CounterWalk;
 import hitch.core.survey.Survey;
-import hitch.core.survey.Trip;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
@@ -227,9 +227,9 @@ public final class MarkBench implements Bench {
     /** Lays two ways of the camera side by side at the place that is shown. */
     private void pair() {
         Survey survey = desk.work().now().survey();
-        List<Trip> trips = Trip.of(survey);
+        List<ClipPass> passes = ClipPass.of(survey);
         Optional<Station> at = player().shown().flatMap(f -> survey.stationAt(f.ref()));
-        if (trips.size() < 2 || at.isEmpty()) {
+        if (passes.size() < 2 || at.isEmpty()) {
             desk.work()
                     .notices()
                     .say(
@@ -239,7 +239,7 @@ public final class MarkBench implements Bench {
             return;
         }
         player().playingProperty().set(false);
-        desk.lay(leave -> new PairSheet(desk, trips, at.get(), leave));
+        desk.lay(leave -> new PairSheet(desk, passes, at.get(), leave));
     }
 
     private Player player() {

@@ -155,7 +155,7 @@ public final class HeldFrame {
                         () -> {
                             try {
                                 return Optional.of(gauge(frame, now));
-                            } catch (MediaException | IllegalArgumentException unreadable) {
+                            } catch (MediaException | RuntimeException unreadable) {
                                 return Optional.<FrameGauge>empty();
                             }
                         },

@@ -3,8 +3,8 @@ package hitch.desk.pair;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
+import hitch.core.survey.ClipPass;
 import hitch.core.survey.Survey;
-import hitch.core.survey.Trip;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import hitch.media.clip.Picture;
@@ -44,22 +44,22 @@ public final class PairSheet extends VBox {
     private Station place;
 
     /**
-     * @param trips the ways that the camera went, two at least
+     * @param passes the ways that the camera went, two at least
      * @param start the place to begin at
      */
-    public PairSheet(Context desk, List<Trip> trips, Station start, Runnable leave) {
+    public PairSheet(Context desk, List<ClipPass> passes, Station start, Runnable leave) {
         super(12);
         this.desk = desk;
         this.along = desk.work().now().survey().seen().orElse(Extent.at(start));
         setId("pair-sheet");
         getStyleClass().addAll("page", "bench");
-        Trip first = trips.stream()
+        ClipPass first = passes.stream()
                 .filter(t -> t.at(desk.work().now().survey(), start).isPresent())
                 .findFirst()
-                .orElse(trips.getFirst());
-        Trip second = other(trips, first, start);
-        left = new PairWell(desk, "left", trips, first, this::draw);
-        right = new PairWell(desk, "right", trips, second, this::draw);
+                .orElse(passes.getFirst());
+        ClipPass second = other(passes, first, start);
+        left = new PairWell(desk, "left", passes, first, this::draw);
+        right = new PairWell(desk, "right", passes, second, this::draw);
         for (PairWell well : List.of(left, right)) {
             HBox.setHgrow(well, Priority.ALWAYS);
             well.setPrefWidth(10);
@@ -104,16 +104,16 @@ public final class PairSheet extends VBox {
     }
 
     /** Another way than the first, the other direction of the same run before any. */
-    private Trip other(List<Trip> trips, Trip first, Station start) {
+    private ClipPass other(List<ClipPass> passes, ClipPass first, Station start) {
         Survey survey = desk.work().now().survey();
-        List<Trip> there = trips.stream()
+        List<ClipPass> there = passes.stream()
                 .filter(t -> !t.equals(first) && t.at(survey, start).isPresent())
                 .toList();
         return there.stream()
                 .filter(t -> t.heading() != first.heading())
                 .findFirst()
                 .or(() -> there.stream().findFirst())
-                .orElse(trips.getLast());
+                .orElse(passes.getLast());
     }
 
     private void key(KeyEvent e) {

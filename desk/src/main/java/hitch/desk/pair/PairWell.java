@@ -1,18 +1,20 @@
 package hitch.desk.pair;
 
+import hitch.core.disclosure.Disclosure;
+import hitch.core.disclosure.Recipient;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClockText;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Station;
+import hitch.core.survey.ClipPass;
 import hitch.core.survey.Survey;
-import hitch.core.survey.Trip;
 import hitch.desk.Context;
 import hitch.desk.play.ClipFrames;
 import hitch.desk.play.PictureImage;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
 import hitch.media.clip.Picture;
-import hitch.media.draw.Adjuster;
+import hitch.media.render.SeenPicture;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;
@@ -30,7 +32,7 @@ final class PairWell extends VBox {
     private final ImageView view = new ImageView();
     private final Label when = Labels.mayBeCut(Labels.of("", "soft"));
     private final Label none = Labels.of("", "well-text");
-    private final ComboBox<Trip> choice;
+    private final ComboBox<ClipPass> choice;
     private Station place = Station.DATUM;
     private Optional<Picture> picture = Optional.empty();
     private Optional<FrameRef> frame = Optional.empty();
@@ -39,12 +41,12 @@ final class PairWell extends VBox {
      * @param name {@code left} or {@code right}
      * @param arrived told when another picture is there
      */
-    PairWell(Context desk, String name, List<Trip> trips, Trip chosen, Runnable arrived) {
+    PairWell(Context desk, String name, List<ClipPass> passes, ClipPass chosen, Runnable arrived) {
         super(8);
         this.desk = desk;
         this.frames = new ClipFrames(desk.work());
         this.arrived = arrived;
-        choice = Fields.choice("Footage on the " + name, trips, chosen, t -> t.words(survey()), t -> show(place));
+        choice = Fields.choice("Footage on the " + name, passes, chosen, t -> t.words(survey()), t -> show(place));
         choice.setId("pair-" + name);
         StackPane well = new StackPane(view, none);
         well.getStyleClass().add("well");
@@ -94,7 +96,9 @@ final class PairWell extends VBox {
                 clip.get(),
                 wanted.pts(),
                 p -> {
-                    picture = Optional.of(Adjuster.apply(p, desk.work().adjustmentAt(wanted)));
+                    // A still of the pair is made to be sent: what is to be hidden is hidden here already.
+                    picture =
+                            Optional.of(SeenPicture.of(Disclosure.of(survey(), Recipient.HOMEOWNER), wanted.clip(), p));
                     none.setText("");
                     when.setText(ClockText.of(clip.get().secondsInto(wanted.pts())) + " of "
                             + clip.get().fileName());

@@ -15,31 +15,31 @@ import java.util.Optional;
 import java.util.stream.Stream;
 
 /**
- * The camera going one way along the pipe: a clip on its way out, or back.
+ * A pass of the camera as one clip shows it: on its way out, or back.
  *
  * @param clip whose pictures they are
  * @param heading out or back
  */
-public record Trip(ClipId clip, Heading heading) {
+public record ClipPass(ClipId clip, Heading heading) {
     /** So near to a place a frame shows it as well, and the best of those is taken. */
     private static final Distance ABOUT = Distance.feet(0.1);
 
     /** Every way that the camera went on a run, in the order of the runs and of their footage. */
-    public static List<Trip> of(Survey survey) {
-        List<Trip> trips = new ArrayList<>();
+    public static List<ClipPass> of(Survey survey) {
+        List<ClipPass> passes = new ArrayList<>();
         for (Run run : survey.runs()) {
             for (ClipId clip : run.clips()) {
                 CounterTrace trace = survey.traces().get(clip);
                 if (trace != null && survey.clip(clip).isPresent()) {
                     for (Heading heading : List.of(Heading.OUT, Heading.BACK)) {
                         if (goes(trace, heading)) {
-                            trips.add(new Trip(clip, heading));
+                            passes.add(new ClipPass(clip, heading));
                         }
                     }
                 }
             }
         }
-        return trips;
+        return passes;
     }
 
     private static boolean goes(CounterTrace trace, Heading heading) {

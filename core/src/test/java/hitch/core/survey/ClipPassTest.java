@@ -12,7 +12,7 @@ import hitch.core.measure.Station;
 import hitch.core.run.Phase;
 import org.junit.jupiter.api.Test;
 
-class TripTest {
+class ClipPassTest {
     private final Survey survey = Reckoner.survey(Sample.job());
 
     private static Station feet(double feet) {
@@ -21,31 +21,32 @@ class TripTest {
 
     @Test
     void outAndBackOfOneClipAreTwo() {
-        assertThat(Trip.of(survey))
-                .contains(new Trip(Sample.DOWN, Heading.OUT), new Trip(Sample.DOWN, Heading.BACK))
+        assertThat(ClipPass.of(survey))
+                .contains(new ClipPass(Sample.DOWN, Heading.OUT), new ClipPass(Sample.DOWN, Heading.BACK))
                 .doesNotHaveDuplicates();
     }
 
     @Test
     void eachComesByThePlaceAtItsOwnTime() {
         Station place = feet(20);
-        FrameRef out = new Trip(Sample.DOWN, Heading.OUT).at(survey, place).orElseThrow();
-        FrameRef back = new Trip(Sample.DOWN, Heading.BACK).at(survey, place).orElseThrow();
+        FrameRef out = new ClipPass(Sample.DOWN, Heading.OUT).at(survey, place).orElseThrow();
+        FrameRef back =
+                new ClipPass(Sample.DOWN, Heading.BACK).at(survey, place).orElseThrow();
         assertThat(out.pts()).isLessThan(back.pts());
         for (FrameRef frame : new FrameRef[] {out, back}) {
             assertThat(survey.stationAt(frame).orElseThrow().to(place).compareTo(Distance.feet(0.25)))
                     .isNegative();
         }
-        assertThat(new Trip(Sample.DOWN, Heading.OUT).at(survey, feet(-10))).isEmpty();
+        assertThat(new ClipPass(Sample.DOWN, Heading.OUT).at(survey, feet(-10))).isEmpty();
     }
 
     @Test
     void itsWordsTellAPhase() {
-        assertThat(new Trip(Sample.DOWN, Heading.BACK).words(survey)).isEqualTo("down.mp4, back");
+        assertThat(new ClipPass(Sample.DOWN, Heading.BACK).words(survey)).isEqualTo("down.mp4, back");
         Job cleaned = Sample.job();
         cleaned = cleaned.with(
                 new Edit.PutRun(cleaned.runOf(Sample.DOWN).orElseThrow().in(Phase.AFTER)));
-        assertThat(new Trip(Sample.DOWN, Heading.OUT).words(Reckoner.survey(cleaned)))
+        assertThat(new ClipPass(Sample.DOWN, Heading.OUT).words(Reckoner.survey(cleaned)))
                 .isEqualTo("down.mp4, out, " + Phase.AFTER.word());
     }
 }
