@@ -34,7 +34,7 @@ class RunWindowTest extends OpenWindow {
     /** Load, with the form of the job's run opened. */
     private void openRun() {
         clickOn("#bench-load");
-        clickOn("#change-" + run().id());
+        clickOn("#change-" + run().id().value());
     }
 
     private LineRules rules() {
@@ -162,7 +162,7 @@ class RunWindowTest extends OpenWindow {
     @Test
     void aRunIsACardThatOpens() throws TimeoutException {
         clickOn("#bench-load");
-        String change = "#change-" + run().id();
+        String change = "#change-" + run().id().value();
         until(() -> told(".card .label").stream()
                 .anyMatch(t -> t.startsWith("From the two-way cleanout in 4 in clay, 39.8 ft toward the main")));
         clickOn("Run toward the building");

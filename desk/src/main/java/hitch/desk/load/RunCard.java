@@ -47,7 +47,7 @@ final class RunCard extends VBox {
         words.setAlignment(Pos.CENTER_LEFT);
         ToggleButton more = new ToggleButton(open ? "Close" : "Change");
         more.setSelected(open);
-        more.setId("change-" + run.id());
+        more.setId("change-" + run.id().value());
         more.setMinWidth(USE_PREF_SIZE);
         more.setAccessibleText("Change " + run.name());
         more.setOnAction(e -> toggle.run());
