@@ -48,6 +48,7 @@ class BenchesTest extends OpenWindow {
     @Test
     void aRunCanBeTurned() throws TimeoutException {
         clickOn("#bench-load");
+        clickOn("#change-" + survey().runs().getFirst().id().value());
         @SuppressWarnings("unchecked")
         ComboBox<Direction> direction = (ComboBox<Direction>) named("Direction");
         interact(() -> direction.setValue(Direction.AGAINST_FLOW));

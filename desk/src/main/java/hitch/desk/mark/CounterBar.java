@@ -85,7 +85,7 @@ final class CounterBar extends VBox {
         label.setMinWidth(USE_PREF_SIZE);
         field.setMinWidth(USE_PREF_SIZE);
         HBox set = new HBox(8, label, Labels.of(Act.COUNTER.key(), "key"), field);
-        HBox told = new HBox(6, here, walk, refuse, remove, feet, metres);
+        HBox told = new HBox(6, walk, refuse, remove, feet, metres, here);
         for (HBox row : new HBox[] {set, told}) {
             row.setAlignment(Pos.CENTER_LEFT);
         }
