@@ -48,6 +48,11 @@ public final class Footage {
         return shelf;
     }
 
+    /** Folder of the job whose footage it is. */
+    public Path job() {
+        return folder;
+    }
+
     /** The clip's file; it may be missing. */
     public Path file(Clip clip) {
         return folder.resolve(clip.file());

@@ -4,10 +4,16 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hitch.core.decide.EarlierVisit;
+import hitch.core.finding.Finding;
+import hitch.core.footage.HiddenArea;
+import hitch.core.footage.Patch;
 import hitch.core.job.Edit;
+import hitch.media.clip.Picture;
+import hitch.media.render.Still;
 import hitch.store.described.DescribedLine;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Arrays;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
@@ -47,10 +53,32 @@ class EarlierJobTest {
             assertThat(visit.when()).isEqualTo("2025-08-03");
             assertThat(visit.found()).singleElement().satisfies(t -> {
                 assertThat(t.share()).contains(20);
-                assertThat(EarlierJob.still(now, visit.id(), t.finding())).hasContent("a picture");
+                assertThat(EarlierJob.still(now.folder(), visit.id(), t.finding()))
+                        .hasContent("a picture");
             });
         }
         assertThat(Files.readAllBytes(then.resolve(JobFolder.JOURNAL))).isEqualTo(before);
+    }
+
+    @Test
+    void whatWasHiddenThenIsHiddenInItsCopy() throws Exception {
+        Path then = job("then", "roots 20% at 20");
+        int[] white = new int[100 * 100];
+        Arrays.fill(white, 0xffffffff);
+        try (JobFolder other = JobFolder.open(then)) {
+            Finding roots = other.job().findings().getFirst();
+            Still.save(new Picture(100, 100, white, 0), other.still(roots));
+            Patch half = new Patch(5000, 0, 10_000, 10_000);
+            other.apply(new Edit.HideArea(new HiddenArea(
+                    "hide:1", roots.frame().clip(), 0, Long.MAX_VALUE, half, half, "a face", "the owner")));
+        }
+        try (JobFolder now = JobFolder.open(job("now", "roots 40% at 20"))) {
+            EarlierVisit visit = EarlierJob.take(then, now);
+            Picture copy = Still.read(EarlierJob.still(
+                    now.folder(), visit.id(), visit.found().getFirst().finding()));
+            assertThat(copy.rgb()[50 * 100 + 10]).isEqualTo(0xffffffff);
+            assertThat(copy.rgb()[50 * 100 + 90]).isNotEqualTo(0xffffffff);
+        }
     }
 
     @Test

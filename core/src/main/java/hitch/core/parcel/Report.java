@@ -10,7 +10,6 @@ import hitch.core.job.PropertyFacts;
 import hitch.core.judge.Cautions;
 import hitch.core.judge.Judgement;
 import hitch.core.rules.Rule;
-import hitch.core.story.Story;
 import hitch.core.survey.PlaceWords;
 import hitch.core.survey.told.Fixtures;
 import hitch.core.survey.told.Joints;
@@ -97,12 +96,12 @@ public record Report(
         return of(may, List.of());
     }
 
-    /** The report beside a film that tells {@code story}. */
-    public static Report of(Disclosure may, Story story) {
-        return of(may, PairRow.of(story));
-    }
-
-    private static Report of(Disclosure may, List<PairRow> pairs) {
+    /**
+     * The report beside a film.
+     *
+     * @param pairs places that are shown at two times
+     */
+    public static Report of(Disclosure may, List<PairRow> pairs) {
         boolean whole = !may.recipient().isPublic();
         List<FindingRow> rows = FindingRow.of(may);
         return new Report(

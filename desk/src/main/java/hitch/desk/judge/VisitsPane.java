@@ -163,7 +163,8 @@ final class VisitsPane extends VBox {
                         .thing(new FindingId(finding))
                         .map(f -> desk.work().still(f.finding()))
                         .orElse(Path.of(""))
-                : EarlierJob.still(desk.work().folder(), compared.visit().id(), finding);
+                : EarlierJob.still(
+                        desk.work().folder().folder(), compared.visit().id(), finding);
     }
 
     /** A still; an empty place where there is none. */

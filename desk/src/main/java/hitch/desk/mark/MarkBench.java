@@ -2,10 +2,7 @@ package hitch.desk.mark;
 
 import hitch.core.detail.Detail;
 import hitch.core.footage.ClipScan;
-import hitch.core.measure.Station;
-import hitch.core.survey.ClipPass;
 import hitch.core.survey.CounterWalk;
-import hitch.core.survey.Survey;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
@@ -22,7 +19,6 @@ import hitch.desk.play.Speeds;
 import hitch.store.CaptionFile;
 import java.io.File;
 import java.util.List;
-import java.util.Optional;
 import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
@@ -193,7 +189,10 @@ public final class MarkBench implements Bench {
             case SEE_BETTER -> better.toggle();
             case TURN_OVER -> better.turnOver();
             case MEASURE -> held.onProperty().set(!held.onProperty().get());
-            case PAIR -> pair();
+            case PAIR ->
+                PairSheet.open(
+                        desk,
+                        player().shown().flatMap(f -> desk.work().now().survey().stationAt(f.ref())));
             case FIND_JOINTS -> joints.find();
             case DRAW -> still.onProperty().set(!still.onProperty().get());
             case AS_RECORDED -> well.toggleAsRecorded();
@@ -222,24 +221,6 @@ public final class MarkBench implements Bench {
             case REMOVE -> findings.remove();
             default -> throw new IllegalStateException(act + " is no act of Mark");
         }
-    }
-
-    /** Lays two ways of the camera side by side at the place that is shown. */
-    private void pair() {
-        Survey survey = desk.work().now().survey();
-        List<ClipPass> passes = ClipPass.of(survey);
-        Optional<Station> at = player().shown().flatMap(f -> survey.stationAt(f.ref()));
-        if (passes.size() < 2 || at.isEmpty()) {
-            desk.work()
-                    .notices()
-                    .say(
-                            at.isEmpty()
-                                    ? "This frame has no station, so there is no second look at its place."
-                                    : "The camera went by here once only; there is nothing to lay beside it.");
-            return;
-        }
-        player().playingProperty().set(false);
-        desk.lay(leave -> new PairSheet(desk, passes, at.get(), leave));
     }
 
     private Player player() {

@@ -3,8 +3,6 @@ package hitch.desk.pair;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
-import hitch.core.survey.ClipPass;
-import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import hitch.media.clip.Picture;
@@ -27,7 +25,7 @@ import javafx.scene.layout.VBox;
 
 /**
  * Two frames at one place, side by side: step along the pipe and both go, each on its best frame there. Made for what changed between
- * two ways of the camera: out and back, before and after a cleaning.
+ * two ways of the camera: out and back, before and after a cleaning, an earlier visit and this one.
  */
 public final class PairSheet extends VBox {
     private static final Distance STEP = Distance.feet(0.1);
@@ -44,22 +42,19 @@ public final class PairSheet extends VBox {
     private Station place;
 
     /**
-     * @param passes the ways that the camera went, two at least
+     * @param all what can be laid beside each other, two at least, a pass of the camera first
      * @param start the place to begin at
      */
-    public PairSheet(Context desk, List<ClipPass> passes, Station start, Runnable leave) {
+    private PairSheet(Context desk, List<Beside> all, Station start, Runnable leave) {
         super(12);
         this.desk = desk;
         this.along = desk.work().now().survey().seen().orElse(Extent.at(start));
         setId("pair-sheet");
         getStyleClass().addAll("page", "bench");
-        ClipPass first = passes.stream()
-                .filter(t -> t.at(desk.work().now().survey(), start).isPresent())
-                .findFirst()
-                .orElse(passes.getFirst());
-        ClipPass second = other(passes, first, start);
-        left = new PairWell(desk, "left", passes, first, this::draw);
-        right = new PairWell(desk, "right", passes, second, this::draw);
+        Beside first = all.stream().filter(b -> shows(b, start)).findFirst().orElse(all.getFirst());
+        Beside second = other(all, first, start);
+        left = new PairWell(desk, "left", all, first, this::draw);
+        right = new PairWell(desk, "right", all, second, this::draw);
         for (PairWell well : List.of(left, right)) {
             HBox.setHgrow(well, Priority.ALWAYS);
             well.setPrefWidth(10);
@@ -103,17 +98,40 @@ public final class PairSheet extends VBox {
         go(start);
     }
 
-    /** Another way than the first, the other direction of the same run before any. */
-    private ClipPass other(List<ClipPass> passes, ClipPass first, Station start) {
-        Survey survey = desk.work().now().survey();
-        List<ClipPass> there = passes.stream()
-                .filter(t -> !t.equals(first) && t.at(survey, start).isPresent())
-                .toList();
+    /** Opens it at a place, or tells why there is nothing to be laid beside it. */
+    public static void open(Context desk, Optional<Station> at) {
+        List<Beside> all = Beside.all(desk);
+        if (at.isEmpty() || all.size() < 2) {
+            desk.work()
+                    .notices()
+                    .say(
+                            at.isEmpty()
+                                    ? "This frame has no station, so there is no second look at its place."
+                                    : "The camera went by here once only, so there is nothing to lay beside it until an earlier visit is laid beside on Judge.");
+            return;
+        }
+        desk.player().playingProperty().set(false);
+        desk.lay(leave -> new PairSheet(desk, all, at.get(), leave));
+    }
+
+    private boolean shows(Beside beside, Station place) {
+        return switch (beside) {
+            case Beside.Pass p -> p.pass().at(desk.work().now().survey(), place).isPresent();
+            case Beside.Visit v -> v.at(place).isPresent();
+        };
+    }
+
+    /** Another than the first, the other direction of the camera before any. */
+    private Beside other(List<Beside> all, Beside first, Station start) {
+        List<Beside> there =
+                all.stream().filter(b -> !b.equals(first) && shows(b, start)).toList();
         return there.stream()
-                .filter(t -> t.heading() != first.heading())
+                .filter(b -> !(b instanceof Beside.Pass p)
+                        || !(first instanceof Beside.Pass f)
+                        || p.pass().heading() != f.pass().heading())
                 .findFirst()
                 .or(() -> there.stream().findFirst())
-                .orElse(passes.getLast());
+                .orElse(all.getLast());
     }
 
     private void key(KeyEvent e) {

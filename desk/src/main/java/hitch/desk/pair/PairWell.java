@@ -6,15 +6,16 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.ClockText;
 import hitch.core.footage.FrameRef;
 import hitch.core.measure.Station;
-import hitch.core.survey.ClipPass;
 import hitch.core.survey.Survey;
 import hitch.desk.Context;
 import hitch.desk.play.ClipFrames;
 import hitch.desk.play.PictureImage;
 import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
+import hitch.media.MediaException;
 import hitch.media.clip.Picture;
 import hitch.media.render.SeenPicture;
+import hitch.media.render.Still;
 import java.util.List;
 import java.util.Optional;
 import javafx.scene.control.ComboBox;
@@ -24,7 +25,7 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** One of the two: a way of the camera, and its best frame at the place. */
+/** One of the two: a pass of the camera or an earlier visit, and its best picture at the place. */
 final class PairWell extends VBox {
     private final Context desk;
     private final ClipFrames frames;
@@ -32,21 +33,20 @@ final class PairWell extends VBox {
     private final ImageView view = new ImageView();
     private final Label when = Labels.mayBeCut(Labels.of("", "soft"));
     private final Label none = Labels.of("", "well-text");
-    private final ComboBox<ClipPass> choice;
+    private final ComboBox<Beside> choice;
     private Station place = Station.DATUM;
     private Optional<Picture> picture = Optional.empty();
-    private Optional<FrameRef> frame = Optional.empty();
 
     /**
      * @param name {@code left} or {@code right}
      * @param arrived told when another picture is there
      */
-    PairWell(Context desk, String name, List<ClipPass> passes, ClipPass chosen, Runnable arrived) {
+    PairWell(Context desk, String name, List<Beside> all, Beside chosen, Runnable arrived) {
         super(8);
         this.desk = desk;
         this.frames = new ClipFrames(desk.work());
         this.arrived = arrived;
-        choice = Fields.choice("Footage on the " + name, passes, chosen, t -> t.words(survey()), t -> show(place));
+        choice = Fields.choice("Footage on the " + name, all, chosen, Beside::words, t -> show(place));
         choice.setId("pair-" + name);
         StackPane well = new StackPane(view, none);
         well.getStyleClass().add("well");
@@ -81,14 +81,44 @@ final class PairWell extends VBox {
     /** Goes to a place of the pipe. */
     void show(Station at) {
         place = at;
-        frame = Optional.ofNullable(choice.getValue()).flatMap(t -> t.at(survey(), at));
+        switch (choice.getValue()) {
+            case Beside.Pass pass -> show(pass.pass().at(survey(), at));
+            case Beside.Visit visit -> kept(visit.at(at));
+            case null -> nothing("");
+        }
+    }
+
+    private void nothing(String why) {
+        picture = Optional.empty();
+        view.setImage(null);
+        when.setText("");
+        none.setText(why);
+        arrived.run();
+    }
+
+    private void kept(Optional<Beside.Kept> near) {
+        frames.forget();
+        try {
+            picture = near.isEmpty()
+                    ? Optional.empty()
+                    : Optional.of(Still.read(near.get().file()));
+            if (picture.isEmpty()) {
+                nothing("No still was kept of this place then.");
+                return;
+            }
+            none.setText("");
+            when.setText(near.get().words() + ", then at "
+                    + near.get().station().show(survey().facts().unit()));
+            arrived.run();
+        } catch (MediaException e) {
+            nothing(e.getMessage());
+        }
+    }
+
+    private void show(Optional<FrameRef> frame) {
         Optional<Clip> clip = frame.flatMap(f -> survey().clip(f.clip()));
         if (frame.isEmpty() || clip.isEmpty()) {
-            picture = Optional.empty();
-            view.setImage(null);
-            when.setText("");
-            none.setText("The camera did not come here on this way.");
-            arrived.run();
+            nothing("The camera did not come here on this way.");
             return;
         }
         FrameRef wanted = frame.get();
@@ -117,13 +147,9 @@ final class PairWell extends VBox {
         view.setImage(PictureImage.of(as));
     }
 
-    Optional<FrameRef> frame() {
-        return frame;
-    }
-
     /** What it shows, for under a still of the pair. */
     String words() {
-        return choice.getValue().words(survey()) + ", " + when.getText();
+        return choice.getValue().words() + ", " + when.getText();
     }
 
     void close() {

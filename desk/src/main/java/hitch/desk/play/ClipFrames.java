@@ -56,6 +56,11 @@ public final class ClipFrames implements AutoCloseable {
         });
     }
 
+    /** Nothing that was asked for is wanted any more. */
+    public void forget() {
+        wish.incrementAndGet();
+    }
+
     private void letGo() {
         if (reader != null) {
             reader.close();

@@ -36,6 +36,20 @@ public final class Still {
         }
     }
 
+    /** A still as it was saved, pixel for pixel. */
+    public static Picture read(Path file) throws MediaException {
+        try {
+            BufferedImage image = ImageIO.read(file.toFile());
+            if (image == null) {
+                throw new MediaException(file.getFileName() + " is no picture that can be read.");
+            }
+            int[] rgb = image.getRGB(0, 0, image.getWidth(), image.getHeight(), null, 0, image.getWidth());
+            return new Picture(image.getWidth(), image.getHeight(), rgb, 0);
+        } catch (IOException e) {
+            throw new MediaException("The still " + file + " could not be read: " + e.getMessage(), e);
+        }
+    }
+
     /** How many bytes it takes as PNG. */
     public static long pngBytes(Picture picture) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();

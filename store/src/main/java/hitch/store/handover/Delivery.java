@@ -128,7 +128,7 @@ public final class Delivery {
         SpokenStory spoken = spoken(may, progress.part(0, 0.25));
         Story story = ScriptWriter.write(may, wish.spokenBy(spoken));
         Map<ClipId, StoryRenderer.Source> sources = sources(may, story, progress.part(0.25, 0.28));
-        StillSet stills = StillSet.take(may, story, sources, out, progress.part(0.28, 0.31));
+        StillSet stills = StillSet.take(may, story, footage.job(), sources, out, progress.part(0.28, 0.31));
         new PhotoCopies(may, footage).write(out);
         Cutting cutting = Cutting.of(
                 story, OwnVoices.over(spoken, may), s -> may.footage().around(s.frame(), s.before(), s.after()));
@@ -155,7 +155,7 @@ public final class Delivery {
                 .write(
                         story,
                         cutting,
-                        stills.printed(),
+                        stills,
                         whole ? FilmMap.onPaper(survey) : Optional.empty(),
                         clock,
                         shape.rate(),

@@ -54,13 +54,7 @@ final class Papers {
      * @return the fingerprint of the record
      */
     String write(
-            Story story,
-            Cutting cutting,
-            Map<String, byte[]> stills,
-            Optional<FilmMap> line,
-            Clock clock,
-            int rate,
-            Terms terms)
+            Story story, Cutting cutting, StillSet stills, Optional<FilmMap> line, Clock clock, int rate, Terms terms)
             throws IOException {
         text(name + ".vtt", CaptionText.webVtt(cutting.captions()));
         text(name + ".srt", CaptionText.subRip(cutting.captions()));
@@ -76,7 +70,7 @@ final class Papers {
         }
         Marks marks = new Marks(
                 Marks.of(record), terms.key().map(SigningKey::fingerprint).orElse(""), terms.issue(), terms.changed());
-        Report report = Report.of(may, story);
+        Report report = Report.of(may, stills.pairs());
         FilmTimes times = FilmTimes.of(story, cutting);
         List<String> beside = new ArrayList<>(List.of(ReportPdf.FILE, "findings.csv", "findings.json"));
         calendar.ifPresent(c -> beside.add(AskCalendar.FILE));
@@ -84,7 +78,7 @@ final class Papers {
         Beside film = new Beside(name + ".mp4", times, cutting.captions(), line, beside);
         text(ReportPage.FILE, ReportPage.write(may, report, film, marks));
         text(MailText.FILE, MailText.write(may, report, times));
-        Map<String, byte[]> pictures = new HashMap<>(stills);
+        Map<String, byte[]> pictures = new HashMap<>(stills.printed());
         for (PhotoRow photo : report.photos()) {
             pictures.put(photo.file(), Files.readAllBytes(out.resolve(photo.file())));
         }

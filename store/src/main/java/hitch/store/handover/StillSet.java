@@ -4,6 +4,7 @@ import hitch.core.disclosure.Disclosure;
 import hitch.core.exchange.FindingRow;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.LocatedFinding;
+import hitch.core.footage.Adjustment;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.Drawn;
@@ -19,6 +20,8 @@ import hitch.media.film.PaperPicture;
 import hitch.media.film.StoryRenderer;
 import hitch.media.render.SeenPicture;
 import hitch.media.render.Still;
+import hitch.store.EarlierJob;
+import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.LinkedHashMap;
@@ -33,24 +36,40 @@ final class StillSet {
     private final Path out;
     private final Map<String, byte[]> printed = new LinkedHashMap<>();
     private final List<Map<String, Object>> shown = new ArrayList<>();
+    private final List<PairRow> pairs;
 
-    private StillSet(Disclosure may, Map<ClipId, StoryRenderer.Source> sources, Path out) {
+    private StillSet(Disclosure may, List<PairRow> pairs, Map<ClipId, StoryRenderer.Source> sources, Path out) {
         this.may = may;
+        this.pairs = pairs;
         this.sources = sources;
         this.out = out;
     }
 
+    /**
+     * @param job folder of the job, in which stills of earlier visits lie
+     */
     static StillSet take(
-            Disclosure may, Story story, Map<ClipId, StoryRenderer.Source> sources, Path out, Progress progress)
+            Disclosure may,
+            Story story,
+            Path job,
+            Map<ClipId, StoryRenderer.Source> sources,
+            Path out,
+            Progress progress)
             throws MediaException {
-        StillSet set = new StillSet(may, sources, out);
+        List<PairRow> pairs =
+                PairRow.of(may, story, k -> Files.isRegularFile(EarlierJob.still(job, k.visit(), k.finding())));
+        StillSet set = new StillSet(may, pairs, sources, out);
         List<LocatedFinding> findings = may.findings();
         for (int i = 0; i < findings.size(); i++) {
             progress.at((double) i / findings.size(), "taking stills");
             set.of(findings.get(i), pointer(findings.get(i), story));
         }
-        for (PairRow pair : PairRow.of(story)) {
-            set.frame(pair.then(), pair.before(), Optional.empty(), List.of(), Map.of("pair", pair.title()));
+        for (PairRow pair : pairs) {
+            switch (pair.then()) {
+                case PairRow.OfFootage then ->
+                    set.frame(then.frame(), pair.before(), Optional.empty(), List.of(), Map.of("pair", pair.title()));
+                case PairRow.OfVisit then -> set.kept(then, EarlierJob.still(job, then.visit(), then.finding()), pair);
+            }
             set.frame(pair.now(), pair.after(), Optional.empty(), List.of(), Map.of("pair", pair.title()));
         }
         return set;
@@ -59,6 +78,11 @@ final class StillSet {
     /** As JPEG, by the names of the files, with pointers drawn on them. */
     Map<String, byte[]> printed() {
         return printed;
+    }
+
+    /** The places that are shown at two times. */
+    List<PairRow> pairs() {
+        return pairs;
     }
 
     /** Which frame of which source each file shows. */
@@ -107,6 +131,14 @@ final class StillSet {
     }
 
     /** Saves a frame as it may be seen; gives it as it is stored. */
+    /** A still of an earlier visit: its recording belongs to that job, so the manifest names the visit and no frame. */
+    private void kept(PairRow.OfVisit then, Path still, PairRow pair) throws MediaException {
+        Picture picture = Still.read(still);
+        Still.save(picture, out.resolve(pair.before()));
+        printed.put(pair.before(), PaperPicture.jpeg(picture, Optional.empty(), List.of(), Adjustment.NONE));
+        shown.add(Map.of("file", pair.before(), "pair", pair.title(), "earlier_visit", then.when()));
+    }
+
     private Picture frame(
             FrameRef frame, String name, Optional<ClockPosition> pointer, List<Drawn> marks, Map<String, Object> about)
             throws MediaException {

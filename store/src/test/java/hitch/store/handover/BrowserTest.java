@@ -10,6 +10,7 @@ import hitch.core.finding.FindingId;
 import hitch.core.footage.FrameRef;
 import hitch.core.parcel.FilmTimes;
 import hitch.core.parcel.Marks;
+import hitch.core.parcel.PairRow;
 import hitch.core.parcel.Report;
 import hitch.core.story.Chapter;
 import hitch.core.story.SideBySideShot;
@@ -192,7 +193,7 @@ class BrowserTest {
                                         new SideBySideShot.Panel(id, now, "after", "")),
                                 "",
                                 0)))));
-        Report report = Report.of(may, story);
+        Report report = Report.of(may, PairRow.of(may, story, k -> false));
         Path pair = Files.createDirectories(folder.resolve("pair/stills")).getParent();
         Files.copy(
                 home.resolve(report.findings().getFirst().still()),
