@@ -15,6 +15,7 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.run.Direction;
 import hitch.core.survey.CounterWalk;
+import hitch.core.survey.Rhythm;
 import hitch.media.Progress;
 import hitch.media.render.VideoWriter;
 import hitch.sim.trial.CounterLook;
@@ -114,7 +115,7 @@ class CounterWindowTest extends OpenWindow {
     /** Whether the frame on the screen is one that is asked about. */
     private boolean isAtAStop() {
         long shown = job().player().shown().orElseThrow().picture().pts();
-        return CounterWalk.of(clip(), job().work().now().job().marksOf(clip().id()), survey()).stream()
+        return CounterWalk.of(clip(), job().work().now().job().marksOf(clip().id()), survey(), Rhythm.NONE).stream()
                 .anyMatch(s -> Math.abs(clip().secondsInto(s.pts()) - clip().secondsInto(shown)) < 0.2);
     }
 

@@ -27,10 +27,12 @@ import java.util.OptionalDouble;
  * @param joints where joints lie
  * @param stretches pipe laid of equal lengths
  * @param missing where one should lie and none was seen
- * @param doubts what does not fit, a sentence each
+ * @param slips where the counter may have slipped
+ * @param doubts what does not fit, a sentence each; those of slips among them
  */
-public record Rhythm(List<Station> joints, List<Stretch> stretches, List<Station> missing, List<String> doubts) {
-    public static final Rhythm NONE = new Rhythm(List.of(), List.of(), List.of(), List.of());
+public record Rhythm(
+        List<Station> joints, List<Stretch> stretches, List<Station> missing, List<Slip> slips, List<String> doubts) {
+    public static final Rhythm NONE = new Rhythm(List.of(), List.of(), List.of(), List.of(), List.of());
 
     /** Two stretches are of one pipe where their lengths differ by no more than this share. */
     private static final double ALIKE = 0.03;
@@ -47,10 +49,20 @@ public record Rhythm(List<Station> joints, List<Stretch> stretches, List<Station
      */
     public record Stretch(Extent extent, Distance length, int joints) {}
 
+    /**
+     * One pipe that goes on in another step.
+     *
+     * @param from the last joint in the old step
+     * @param to the first in the new one
+     * @param words what is odd, in a sentence
+     */
+    public record Slip(Station from, Station to, String words) {}
+
     public Rhythm {
         joints = List.copyOf(joints);
         stretches = List.copyOf(stretches);
         missing = List.copyOf(missing);
+        slips = List.copyOf(slips);
         doubts = List.copyOf(doubts);
     }
 
@@ -98,13 +110,16 @@ public record Rhythm(List<Station> joints, List<Stretch> stretches, List<Station
                         + shown(lay.length(), unit) + " want one.");
             }
         }
+        List<Slip> slips = new ArrayList<>();
         for (int i = 1; i < lays.size(); i++) {
-            slip(lays.get(i - 1), lays.get(i)).ifPresent(s -> doubts.add(s.words(run, unit)));
+            slip(lays.get(i - 1), lays.get(i), run, unit).ifPresent(slips::add);
         }
+        slips.forEach(s -> doubts.add(s.words()));
         return new Rhythm(
                 joints.stream().map(j -> run.stationOf(j.at())).toList(),
                 lays.stream().map(l -> stretch(run, l)).toList(),
                 missing,
+                slips,
                 doubts);
     }
 
@@ -118,24 +133,19 @@ public record Rhythm(List<Station> joints, List<Stretch> stretches, List<Station
                 lay.joints());
     }
 
-    /** Where one pipe goes on in another step, millimetres of cable. */
-    private record Slip(double from, double to, double by) {
-        String words(Run run, LengthUnit unit) {
-            return "The joints are out of step by " + shown(Math.abs(by), unit) + " between "
-                    + place(run.stationOf(from), unit) + " and " + place(run.stationOf(to), unit)
-                    + ": the counter may have slipped there, or a piece was cut.";
-        }
-    }
-
-    private static Optional<Slip> slip(LayLengths.Lay before, LayLengths.Lay after) {
+    private static Optional<Slip> slip(LayLengths.Lay before, LayLengths.Lay after, Run run, LengthUnit unit) {
         double length = (before.length() + after.length()) / 2;
-        if (Math.abs(before.length() - after.length()) > ALIKE * length) {
+        double by = Math.IEEEremainder(after.from() - before.to(), length);
+        if (Math.abs(before.length() - after.length()) > ALIKE * length || Math.abs(by) <= OUT_OF_STEP * length) {
             return Optional.empty();
         }
-        double by = Math.IEEEremainder(after.from() - before.to(), length);
-        return Math.abs(by) <= OUT_OF_STEP * length
-                ? Optional.empty()
-                : Optional.of(new Slip(before.to(), after.from(), by));
+        Station from = run.stationOf(before.to());
+        Station to = run.stationOf(after.from());
+        return Optional.of(new Slip(
+                from,
+                to,
+                "The joints are out of step by " + shown(Math.abs(by), unit) + " between " + place(from, unit) + " and "
+                        + place(to, unit) + ": the counter may have slipped there, or a piece was cut."));
     }
 
     private static String place(Station at, LengthUnit unit) {

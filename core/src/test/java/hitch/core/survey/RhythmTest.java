@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.Sample;
+import hitch.core.counter.CounterMark;
+import hitch.core.counter.Reading;
 import hitch.core.footage.Clip;
 import hitch.core.gauge.JointTrail.Rim;
 import hitch.core.gauge.RimLook;
@@ -12,6 +14,7 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.Station;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Map;
 import org.junit.jupiter.api.Test;
 
 /** A camera goes 60 ft down 4 in pipe whose joints are known; every look shows the joint before it, and the next. */
@@ -92,6 +95,25 @@ class RhythmTest {
         Rhythm rhythm = along(joints);
         assertThat(rhythm.stretches()).hasSize(2);
         assertThat(rhythm.doubts()).anySatisfy(d -> assertThat(d).contains("out of step"));
+        assertThat(rhythm.slips()).singleElement();
+
+        List<CounterMark> marks = job.marksOf(clip.id());
+        CounterWalk.Stop stop = CounterWalk.of(clip, marks, survey, rhythm).stream()
+                .filter(s -> s.question().contains("out of step"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(cable(stop.pts()) / Distance.MM_PER_FOOT)
+                .as("between the two steps")
+                .isBetween(16.0, 17.5);
+        assertThat(stop.reading()).isNotEmpty();
+        assertThat(CounterWalk.open(job, survey, Map.of(clip.id(), rhythm)))
+                .isEqualTo(CounterWalk.open(job, survey, Map.of()) + 1);
+
+        List<CounterMark> read = new ArrayList<>(marks);
+        read.add(Reading.byHand(stop.pts(), Distance.feet(17)));
+        assertThat(CounterWalk.of(clip, read, survey, rhythm))
+                .as("somebody has read the counter there")
+                .noneMatch(s -> s.question().contains("out of step"));
     }
 
     @Test

@@ -10,6 +10,7 @@ import hitch.core.job.Edit;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.survey.CounterWalk;
+import hitch.core.survey.Rhythm;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
 import hitch.desk.play.Player;
@@ -32,6 +33,7 @@ final class CounterBar extends VBox {
 
     private final Context desk;
     private final CounterBook book;
+    private final JointBook joints;
     private final CounterBox box;
     private final CounterTask task;
     private final TextField field = new TextField();
@@ -44,10 +46,11 @@ final class CounterBar extends VBox {
     private Optional<CounterWalk.Stop> stop = Optional.empty();
     private boolean arrived;
 
-    CounterBar(Context desk, CounterBook book, CounterBox box) {
+    CounterBar(Context desk, CounterBook book, CounterBox box, JointBook joints) {
         this.desk = desk;
         this.book = book;
         this.box = box;
+        this.joints = joints;
         this.task = new CounterTask(desk, book, box, here::setText, this::update);
         setSpacing(2);
         setAlignment(Pos.CENTER_LEFT);
@@ -92,6 +95,7 @@ final class CounterBar extends VBox {
         getChildren().addAll(set, told);
         desk.player().shownProperty().addListener((o, was, is) -> update());
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
+        joints.rhythmsProperty().addListener((o, was, is) -> update());
         update();
     }
 
@@ -154,7 +158,8 @@ final class CounterBar extends VBox {
         return CounterWalk.of(
                 frame.clip(),
                 desk.work().now().job().marksOf(frame.clip().id()),
-                desk.work().now().survey());
+                desk.work().now().survey(),
+                joints.rhythmsProperty().get().getOrDefault(frame.clip().id(), Rhythm.NONE));
     }
 
     private Optional<CounterMark> markAt(Player.Frame frame) {

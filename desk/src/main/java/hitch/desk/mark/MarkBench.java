@@ -59,7 +59,8 @@ public final class MarkBench implements Bench {
         notes = new NoteLine(desk, reader);
         CounterBook book = new CounterBook(desk);
         CounterBox box = new CounterBox();
-        counter = new CounterBar(desk, book, box);
+        joints = new JointBook(desk);
+        counter = new CounterBar(desk, book, box, joints);
         findings = new FindingsPane(desk, notes, () -> act(Act.DRAW));
         talk = new TalkBook(desk, reader);
         spoken = new SpokenPane(desk, talk, notes);
@@ -96,7 +97,6 @@ public final class MarkBench implements Bench {
         right.getStyleClass().add("side");
         right.setMinWidth(SIDE);
         right.setMaxWidth(SIDE);
-        joints = new JointBook(desk);
         chart = new ThereAndBackChart(desk, joints);
         chart.setPrefHeight(CHART);
         root.setCenter(new HBox(left, right));
@@ -144,7 +144,10 @@ public final class MarkBench implements Bench {
 
     @Override
     public String gauge(Snapshot now) {
-        long open = talk.open() + CounterWalk.open(now.job(), now.survey()) + again(now);
+        long open = talk.open()
+                + CounterWalk.open(
+                        now.job(), now.survey(), joints.rhythmsProperty().get())
+                + again(now);
         return open == 0 ? "" : open + " open";
     }
 
