@@ -28,6 +28,7 @@ import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -218,6 +219,24 @@ public final class Workspace implements AutoCloseable {
     public CompletableFuture<Void> addFinding(Function<FindingId, Finding> make) {
         return change(
                 () -> folder.apply(new Edit.AddFinding(make.apply(folder.job().nextId()))));
+    }
+
+    /**
+     * Adds a finding for each of {@code make}, given the ids that are free next: one change to the user.
+     *
+     * @param words what it does, for the undo button
+     */
+    public CompletableFuture<Void> addFindings(String words, List<Function<FindingId, Finding>> make) {
+        return change(() -> {
+            Job job = folder.job();
+            List<Edit> edits = new ArrayList<>();
+            for (Function<FindingId, Finding> one : make) {
+                Edit add = new Edit.AddFinding(one.apply(job.nextId()));
+                edits.add(add);
+                job = job.with(add);
+            }
+            return folder.apply(new Edit.Several(words, edits));
+        });
     }
 
     /** Keeps something that was said as the finding that {@code make} gives for the next free id. */

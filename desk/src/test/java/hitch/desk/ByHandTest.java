@@ -108,8 +108,16 @@ class ByHandTest extends OpenWindow {
 
     @Test
     void jointsAreLookedForWhenSomebodyAsks() throws TimeoutException {
+        push(KeyCode.SHIFT, KeyCode.A);
+        until(() -> notice().startsWith("Choose a finding with a place"));
+        marked("roots top heavy");
+        interact(() ->
+                lookup("#findings").queryAs(ListView.class).getSelectionModel().select(0));
+        push(KeyCode.SHIFT, KeyCode.A);
+        until(() -> notice().contains("joints are not looked for yet"));
         push(KeyCode.R);
         until(() -> notice().contains("No joints were found."));
+        assertThat(findings()).hasSize(1);
     }
 
     @Test

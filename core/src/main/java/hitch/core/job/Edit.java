@@ -420,6 +420,18 @@ public sealed interface Edit {
         }
     }
 
+    /**
+     * Several changes that are one to the user: made together and taken back together.
+     *
+     * @param words what they do, for the undo button
+     * @param edits in the order in which they are made
+     */
+    record Several(String words, List<Edit> edits) implements Edit {
+        public Several {
+            edits = List.copyOf(edits);
+        }
+    }
+
     record RemoveFinding(FindingId id) implements Edit {
         @Override
         public String words() {

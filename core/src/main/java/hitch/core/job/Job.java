@@ -204,6 +204,13 @@ public record Job(
             case Edit.KeepSpoken e -> Settling.keep(this, e);
             case Edit.SightSpoken e -> Settling.sight(this, e);
             case Edit.RefuseSpoken e -> talked(e.id(), c -> c.settling(e.key(), Commentary.Settled.REFUSED));
+            case Edit.Several e -> {
+                Job job = this;
+                for (Edit one : e.edits()) {
+                    job = job.with(one);
+                }
+                yield job;
+            }
             case Edit.RemoveFinding e -> withFindings(list().without(e.id()));
         };
     }

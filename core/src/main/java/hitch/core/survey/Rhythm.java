@@ -158,6 +158,17 @@ public record Rhythm(
                 : String.format(Locale.ROOT, "%.2f ft", mm / Distance.MM_PER_FOOT);
     }
 
+    /** The joints beyond a finding, as far as a place: those at which it may be noted again. */
+    public List<Station> onFrom(Extent finding, Station place) {
+        boolean onward = finding.middle().compareTo(place) <= 0;
+        Station end = onward ? finding.to() : finding.from();
+        return joints.stream()
+                .filter(j -> end.to(j).compareTo(AT) > 0)
+                .filter(j -> (j.compareTo(end) > 0) == onward)
+                .filter(j -> (j.compareTo(place) <= 0) == onward || j.to(place).compareTo(AT) <= 0)
+                .toList();
+    }
+
     /** How many of the joints were said to have roots. */
     public long rooted(Survey survey) {
         return joints.stream()

@@ -35,6 +35,8 @@ final class RandomTalk {
                         .as((t, k, i, f) -> new Edit.SightSpoken(t, k, i, new Sighting(f.frame(), f.wording()))),
                 Combinators.combine(talk, key).as(Edit.RefuseSpoken::new),
                 Combinators.combine(id, id).as(Edit.MergeFindings::new),
-                Combinators.combine(id, id).as(Edit.KeepApart::new)));
+                Combinators.combine(id, id).as(Edit.KeepApart::new),
+                Combinators.combine(finding, Combinators.combine(id, id).as(Edit.MergeFindings::new))
+                        .as((f, merge) -> new Edit.Several("note two", List.of(new Edit.AddFinding(f), merge)))));
     }
 }

@@ -11,6 +11,7 @@ import hitch.core.gauge.JointTrail.Rim;
 import hitch.core.gauge.RimLook;
 import hitch.core.job.Job;
 import hitch.core.measure.Distance;
+import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
 import java.util.ArrayList;
 import java.util.List;
@@ -123,6 +124,17 @@ class RhythmTest {
         Clip yard = Sample.clip(Sample.YARD, 5);
         assertThat(Rhythm.of(survey, yard, List.of(new RimLook(0, List.of(new Rim(3, 1))))))
                 .isEqualTo(Rhythm.NONE);
+    }
+
+    @Test
+    void theJointsBeyondAFindingUpToAPlace() {
+        Rhythm rhythm = along(every(2.5, 6, 26));
+        List<Station> all = rhythm.joints();
+        Station third = all.get(2);
+        assertThat(rhythm.onFrom(Extent.at(third), all.get(5))).containsExactlyElementsOf(all.subList(3, 6));
+        assertThat(rhythm.onFrom(Extent.at(third), all.getFirst())).containsExactlyElementsOf(all.subList(0, 2));
+        assertThat(rhythm.onFrom(Extent.at(third), third)).isEmpty();
+        assertThat(Rhythm.NONE.onFrom(Extent.at(third), all.getLast())).isEmpty();
     }
 
     @Test

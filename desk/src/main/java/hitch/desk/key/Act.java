@@ -72,6 +72,7 @@ public enum Act {
     AMEND(Place.MARK, "Say the chosen finding anew", "E"),
     MOVE_HERE(Place.MARK, "Move the chosen finding to this frame", "M"),
     AGAIN_HERE(Place.MARK, "Note the same at this frame too", "A"),
+    AGAIN_AT_JOINTS(Place.MARK, "Note the same at every joint to here", "Shift+A"),
     LOOK_AGAIN(Place.MARK, "Look at it again before hand-over", "Q"),
     COPY_WORDS(Place.MARK, "Copy its sentence and its still", "Shortcut+C"),
     COMMON_1(Place.MARK, "Note the commonest kind here", "1", "Numpad 1"),

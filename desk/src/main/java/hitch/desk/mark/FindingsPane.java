@@ -26,13 +26,15 @@ import javafx.scene.layout.VBox;
 final class FindingsPane extends VBox {
     private final Context desk;
     private final NoteLine notes;
+    private final SameAgain again;
     private final Runnable draw;
     private final ListView<LocatedFinding> list = new ListView<>();
     private boolean filling;
 
-    FindingsPane(Context desk, NoteLine notes, Runnable draw) {
+    FindingsPane(Context desk, NoteLine notes, SameAgain again, Runnable draw) {
         this.desk = desk;
         this.notes = notes;
+        this.again = again;
         this.draw = draw;
         setSpacing(8);
         list.setId("findings");
@@ -64,7 +66,8 @@ final class FindingsPane extends VBox {
         return List.of(
                 act(Act.AMEND, this::amend),
                 act(Act.MOVE_HERE, this::moveHere),
-                act(Act.AGAIN_HERE, this::againHere),
+                act(Act.AGAIN_HERE, again::here),
+                act(Act.AGAIN_AT_JOINTS, again::atJoints),
                 act(Act.LOOK_AGAIN, this::lookAgain),
                 act(Act.COPY_WORDS, this::copy),
                 act(Act.DRAW, draw),
@@ -109,18 +112,6 @@ final class FindingsPane extends VBox {
                         .shown()
                         .ifPresent(s -> desk.work()
                                 .apply(new Edit.MoveFinding(f.finding().id(), s.ref()))));
-    }
-
-    /** Notes the same thing, in the same words, at this frame too. */
-    void againHere() {
-        desk.selectedFinding()
-                .ifPresent(f -> desk.player()
-                        .shown()
-                        .ifPresent(s -> desk.work().addFinding(id -> {
-                            javafx.application.Platform.runLater(
-                                    () -> desk.selected().set(id));
-                            return f.finding().sameAt(id, s.ref());
-                        })));
     }
 
     /** Sets the mark that asks for a second look before hand-over, or takes it away. */

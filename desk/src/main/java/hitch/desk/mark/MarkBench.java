@@ -50,6 +50,7 @@ public final class MarkBench implements Bench {
     private final DrawBar drawing;
     private final ThereAndBackChart chart;
     private final JointBook joints;
+    private final SameAgain again;
     private final BorderPane root = new BorderPane();
 
     /** @param findActs what shows all acts, to be searched */
@@ -61,7 +62,8 @@ public final class MarkBench implements Bench {
         CounterBox box = new CounterBox();
         joints = new JointBook(desk);
         counter = new CounterBar(desk, book, box, joints);
-        findings = new FindingsPane(desk, notes, () -> act(Act.DRAW));
+        again = new SameAgain(desk, joints);
+        findings = new FindingsPane(desk, notes, again, () -> act(Act.DRAW));
         talk = new TalkBook(desk, reader);
         spoken = new SpokenPane(desk, talk, notes);
         side = new SidePane(desk, findings, spoken, talk, findActs);
@@ -214,7 +216,8 @@ public final class MarkBench implements Bench {
             case KEEP_APART -> findings.keepApart();
             case AMEND -> findings.amend();
             case MOVE_HERE -> findings.moveHere();
-            case AGAIN_HERE -> findings.againHere();
+            case AGAIN_HERE -> again.here();
+            case AGAIN_AT_JOINTS -> again.atJoints();
             case LOOK_AGAIN -> findings.lookAgain();
             case COPY_WORDS -> findings.copy();
             case CAPTIONS -> spoken.choose();

@@ -11,13 +11,14 @@ import tools.jackson.databind.node.ObjectNode;
  *     parts of a pipe one by one, 3 had no details of findings, 4 no photographs, 5
  *     no answers about writing on the pictures, 6 nothing of what was decided on what is proposed,
  *     7 no shots that were moved or put in, 8 nothing that is hidden and no voice but the narrator's,
- *     9 nothing of what was handed over, and to whom, 10 no sizes that were measured on pictures and no drawings
+ *     9 nothing of what was handed over, and to whom, 10 no sizes that were measured on pictures and no drawings,
+ *     11 no changes that are several in one
  * @param job the job's own id, the same wherever its folder is moved or copied to
  * @param was checksum of all that stood in the file before the header; blank where nothing did
  */
 record JournalHeader(int format, UUID job, String was) {
     /** The format that is written now. */
-    static final int NEWEST = 11;
+    static final int NEWEST = 12;
 
     private static final String MARK = "hitch";
 
