@@ -1,13 +1,13 @@
 package hitch.app;
 
+import hitch.core.caption.CaptionReader;
+import hitch.core.caption.Cue;
 import hitch.core.exchange.CounterCsv;
 import hitch.core.exchange.NotesCsv;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
-import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Contradiction;
 import hitch.core.talk.Contradictions;
-import hitch.core.talk.Cue;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
 import hitch.core.talk.Whereabouts;

@@ -1,5 +1,6 @@
 package hitch.app;
 
+import hitch.core.caption.Cue;
 import hitch.core.exchange.DraftKeys;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
@@ -7,7 +8,6 @@ import hitch.core.finding.Traits;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.grammar.TradeNoteReader;
-import hitch.core.talk.Cue;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
 import hitch.store.StoreException;

@@ -1,9 +1,9 @@
 package hitch.bench;
 
+import hitch.core.caption.Cue;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.NoteReader;
 import hitch.core.talk.Contradictions;
-import hitch.core.talk.Cue;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
 import hitch.core.talk.Whereabouts;

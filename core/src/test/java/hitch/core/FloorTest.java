@@ -27,6 +27,7 @@ class FloorTest {
             "finding",
             "rules",
             "note",
+            "caption",
             "talk",
             "decide",
             "job",

@@ -1,5 +1,6 @@
 package hitch.desk;
 
+import hitch.core.caption.Cue;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.Watched;
 import hitch.core.job.JobHistory;
@@ -7,7 +8,6 @@ import hitch.core.judge.Judge;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.core.survey.spoken.Heard;
-import hitch.core.talk.Cue;
 import hitch.core.talk.Spoken;
 import java.util.List;
 import java.util.Map;

@@ -1,5 +1,6 @@
 package hitch.desk;
 
+import hitch.core.caption.Cue;
 import hitch.core.decide.Decision;
 import hitch.core.disclosure.Recipient;
 import hitch.core.finding.Finding;
@@ -17,7 +18,6 @@ import hitch.core.rules.HouseRules;
 import hitch.core.rules.RulePart;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
-import hitch.core.talk.Cue;
 import hitch.core.talk.Spoken;
 import hitch.desk.task.Rank;
 import hitch.desk.task.Task;

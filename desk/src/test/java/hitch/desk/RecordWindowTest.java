@@ -2,6 +2,7 @@ package hitch.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.caption.Cue;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.job.ClipWords;
@@ -9,7 +10,6 @@ import hitch.core.job.Edit;
 import hitch.core.job.Recording;
 import hitch.core.job.ShotChange;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Cue;
 import hitch.desk.record.SimulatedMicrophone;
 import hitch.media.MediaException;
 import hitch.media.ears.Ears;

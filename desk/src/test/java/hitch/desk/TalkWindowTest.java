@@ -3,12 +3,12 @@ package hitch.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hitch.core.caption.CaptionReader;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.footage.Clip;
 import hitch.core.job.Edit;
 import hitch.core.measure.Distance;
-import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Commentary;
 import hitch.media.Progress;
 import hitch.sim.DemoJob;
@@ -134,6 +134,22 @@ class TalkWindowTest extends OpenWindow {
         assertThat(wipes.kind()).isEqualTo(FindingKind.WIPES);
         assertThat(street.secondsInto(wipes.frame().pts())).isEqualTo(33, within(0.1));
         assertThat(job().work().still(wipes)).satisfies(still -> until(() -> java.nio.file.Files.exists(still)));
+    }
+
+    /** What is sure is kept at one stroke and taken back by one undo; what is in doubt stays. */
+    @Test
+    void allThatIsSureIsKeptAtOnce() throws TimeoutException {
+        int before = findings().size();
+        choose(0);
+        push(KeyCode.SHIFT, KeyCode.Y);
+        until(() -> findings().size() > before);
+        int kept = findings().size() - before;
+        assertThat(said().settled()).hasSize(kept);
+        assertThat(said().settled().size())
+                .as("roots were found before, a promise is no finding")
+                .isLessThan(4);
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> findings().size() == before && said().settled().isEmpty());
     }
 
     @Test

@@ -1,9 +1,9 @@
 package hitch.store;
 
+import hitch.core.caption.CaptionReader;
+import hitch.core.caption.Cue;
 import hitch.core.footage.Clip;
-import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Cue;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;

@@ -1,11 +1,11 @@
 package hitch.bench.harm;
 
+import hitch.core.caption.CaptionReader;
 import hitch.core.exchange.CounterCsv;
 import hitch.core.finding.Finding;
 import hitch.core.job.Job;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
-import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Contradictions;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;

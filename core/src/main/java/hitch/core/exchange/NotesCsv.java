@@ -2,6 +2,8 @@ package hitch.core.exchange;
 
 import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.Topic;
 import hitch.core.finding.Traits;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
@@ -41,14 +43,18 @@ public final class NotesCsv {
         CSVPrinter printer = new CSVPrinter(out, format);
         for (Spoken spoken : drafts) {
             Draft draft = spoken.draft();
+            boolean stood = spoken.source() == Spoken.Source.STANDING
+                    && where.cableAt(spoken.seconds()).isPresent()
+                    && draft.place().filter(Draft.Place::isPoint).isPresent();
             Optional<Draft.Place> place = draft.place()
+                    .filter(p -> !stood)
                     .or(() -> where.cableAt(spoken.seconds())
                             .map(c -> new Draft.Place(
                                     c, draft.length().map(c::plus).orElse(c))));
-            Optional<ClockPosition> clock = draft.traits().clock();
+            Optional<ClockPosition> clock = draft.traits().clock().filter(c -> !c.all());
             printer.printRecord(
                     timed ? number(spoken.seconds(), 3) : null,
-                    draft.matter().word(),
+                    broad(draft.matter()).word(),
                     place.map(p -> feet(p.from())).orElse(""),
                     place.map(p -> feet(p.to())).orElse(""),
                     clock.map(ClockPosition::from).map(Object::toString).orElse(""),
@@ -59,6 +65,11 @@ public final class NotesCsv {
                     FindingsCsv.defused(draft.wording()));
         }
         printer.flush();
+    }
+
+    /** The kind as a table is counted by: a blister is a deformation, a dirty lens or a tree above the line a remark. */
+    private static Topic broad(Topic matter) {
+        return matter instanceof FindingKind kind ? kind.broad() : matter;
     }
 
     private static String word(Certainty certainty) {

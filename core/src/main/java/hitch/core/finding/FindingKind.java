@@ -96,6 +96,19 @@ public enum FindingKind implements Topic {
         return family;
     }
 
+    /** The kind that it is counted with where fine ones are too fine. */
+    public FindingKind broad() {
+        return switch (this) {
+            case BLISTER -> DEFORMATION;
+            case LIME -> SCALE;
+            case SLUDGE, PAPER, INSECTS, SOIL -> DEBRIS;
+            case SCUM -> GREASE;
+            case PART_SEEN -> LIMIT;
+            case EQUIPMENT, SURFACE, SYMPTOM, SKID_MARKS -> REMARK;
+            default -> this;
+        };
+    }
+
     /** Whether there is something to look at in the pipe or above it, rather than something told of the visit. */
     public boolean isToBeSeen() {
         return switch (this) {

@@ -1,9 +1,9 @@
 package hitch.core.job;
 
+import hitch.core.caption.Cue;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Cue;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.stream.Collectors;

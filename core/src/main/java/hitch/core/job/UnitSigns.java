@@ -1,11 +1,11 @@
 package hitch.core.job;
 
+import hitch.core.caption.Cue;
 import hitch.core.counter.Counted;
 import hitch.core.counter.sight.CounterUnit;
 import hitch.core.counter.sight.UnitHints;
 import hitch.core.footage.Clip;
 import hitch.core.measure.LengthUnit;
-import hitch.core.talk.Cue;
 import java.util.List;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;

@@ -7,7 +7,9 @@ public enum Act implements Topic {
     /** The counter was set to zero, or to what is said. */
     ZERO("zero"),
     /** A picture is wanted. */
-    PHOTO("photo");
+    PHOTO("photo"),
+    /** When it was last cleaned or looked at, or when it is to be again. */
+    SERVICE("service");
 
     private final String word;
 

@@ -100,6 +100,26 @@ public record Draft(
         return with(laterPlace.or(() -> place), length, filled(later, traits), remark);
     }
 
+    /** The same at a place; a length that was said makes it a stretch. */
+    public Draft at(Optional<Place> other) {
+        boolean stretch = other.map(Place::isPoint).orElse(false) && length.isPresent();
+        Optional<Place> spread = stretch ? other.map(p -> new Place(p.from(), p.to().plus(length.get()))) : other;
+        return DraftBuilder.builder(this)
+                .place(spread)
+                .length(stretch ? Optional.empty() : length)
+                .build();
+    }
+
+    /** The same as a thing that was looked for, or guessed, and is not there. */
+    public Draft ruledOut() {
+        return DraftBuilder.builder(this).certainty(Certainty.RULED_OUT).build();
+    }
+
+    /** The same on another side. */
+    public Draft on(Optional<ClockPosition> clock) {
+        return DraftBuilder.builder(this).traits(traits.withClock(clock)).build();
+    }
+
     /** At another place, a stretch as long as it was. */
     public Draft movedTo(Distance from) {
         Place moved = new Place(

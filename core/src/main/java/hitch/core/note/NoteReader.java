@@ -30,6 +30,9 @@ public interface NoteReader {
      */
     Draft goOn(String speech, LengthUnit unit, Draft last);
 
+    /** Every number of a text, in order, whatever it measures. */
+    List<SaidNumber> numbers(String text);
+
     /** Words of the vocabulary that begin with {@code start}, lower case, shortest first. */
     List<String> completions(String start);
 }

@@ -1,5 +1,6 @@
 package hitch.core.talk;
 
+import hitch.core.caption.Cue;
 import hitch.core.footage.ClipId;
 import java.util.LinkedHashMap;
 import java.util.List;

@@ -6,6 +6,8 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.talk.Contradiction.Sort;
+import hitch.core.talk.place.OddPlace;
+import hitch.core.talk.place.TongueSlips;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -45,7 +47,7 @@ public final class Contradictions {
     public static List<Contradiction> in(Spoken.All all, Whereabouts where, LengthUnit unit) {
         Contradictions search = new Contradictions(all, where, unit);
         List<Spoken> placed = all.drafts().stream()
-                .filter(s -> s.draft().place().isPresent() && isInPipe(s.draft()))
+                .filter(s -> s.source() == Spoken.Source.SAID && isInPipe(s.draft()))
                 .toList();
         int at = 0;
         for (int i = 0; i < all.drafts().size(); i++) {
@@ -54,6 +56,10 @@ public final class Contradictions {
             }
             search.promise(i);
             search.denied(i);
+        }
+        all.withdrawn().forEach(search::withdrawn);
+        if (where.farthest().isEmpty()) {
+            all.odd().forEach(search::odd);
         }
         search.found.addAll(new PipeContradictions(all, where, unit).all());
         return List.copyOf(search.found);
@@ -110,12 +116,7 @@ public final class Contradictions {
         if (!turns(placed, i) && (here.compareTo(low) < 0 || here.compareTo(high) > 0)) {
             // Only a likely slip makes it a contradiction.
             TongueSlips.between(here, low.plus(SLACK), high.minus(SLACK))
-                    .ifPresent(likely -> add(
-                            Sort.ORDER,
-                            spoken,
-                            show(here) + " was said between " + show(before) + " and " + show(after) + " going "
-                                    + (back ? "back" : "out"),
-                            Optional.of(likely)));
+                    .ifPresent(likely -> add(Sort.ORDER, spoken, between(here, before, after), Optional.of(likely)));
         }
     }
 
@@ -178,6 +179,27 @@ public final class Contradictions {
                         earlier,
                         earlier.draft().matter().word() + " was said, and taken back at " + clock(denial.seconds()),
                         Optional.empty()));
+    }
+
+    private void withdrawn(Spoken.Withdrawn guess) {
+        add(
+                Sort.DENIED,
+                guess.first(),
+                guess.first().draft().matter().word() + " was said, and taken back at " + clock(guess.seconds()),
+                Optional.empty());
+    }
+
+    private void odd(Spoken.Odd odd) {
+        boolean told = found.stream().anyMatch(c -> c.key().equals(odd.about().key()) && c.sort() == Sort.ORDER);
+        OddPlace place = odd.place();
+        if (!told) {
+            add(Sort.ORDER, odd.about(), between(place.said(), place.before(), place.after()), place.likely());
+        }
+    }
+
+    private String between(Distance said, Distance before, Distance after) {
+        return show(said) + " was said between " + show(before) + " and " + show(after) + " going "
+                + (before.compareTo(after) > 0 ? "back" : "out");
     }
 
     private void add(Sort sort, Spoken about, String words, Optional<Distance> likely) {

@@ -2,10 +2,10 @@ package hitch.core.exchange;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.caption.Cue;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.grammar.TradeNoteReader;
-import hitch.core.talk.Cue;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
 import java.io.BufferedReader;

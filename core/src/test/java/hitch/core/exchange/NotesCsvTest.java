@@ -3,10 +3,10 @@ package hitch.core.exchange;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
+import hitch.core.caption.CaptionReader;
 import hitch.core.counter.Heading;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
-import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
 import java.io.IOException;

@@ -4,9 +4,9 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatThrownBy;
 
 import hitch.core.Sample;
+import hitch.core.caption.Cue;
 import hitch.core.footage.Clip;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Cue;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

@@ -1,12 +1,12 @@
 package hitch.core.job;
 
 import hitch.core.Sample;
+import hitch.core.caption.Cue;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Sighting;
 import hitch.core.footage.ClipId;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Cue;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -3,6 +3,7 @@ package hitch.core.job;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
+import hitch.core.caption.Cue;
 import hitch.core.counter.Counted;
 import hitch.core.counter.MarkSource;
 import hitch.core.counter.Reading;
@@ -12,7 +13,6 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.survey.Reckoner;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Cue;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -3,6 +3,7 @@ package hitch.core.parcel;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
+import hitch.core.caption.Cue;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.district.CodeTable;
@@ -21,7 +22,6 @@ import hitch.core.story.StoryWish;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Cue;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;

@@ -2,6 +2,7 @@ package hitch.core.talk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.caption.Cue;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.talk.Contradiction.Sort;

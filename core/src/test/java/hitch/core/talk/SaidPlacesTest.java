@@ -2,6 +2,7 @@ package hitch.core.talk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.caption.Cue;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.measure.Distance;

@@ -3,6 +3,7 @@ package hitch.core.talk;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
+import hitch.core.caption.Cue;
 import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Zeroing;
 import hitch.core.finding.Finding;

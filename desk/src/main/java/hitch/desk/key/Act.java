@@ -96,6 +96,7 @@ public enum Act {
 
     KEEP_SAID(Place.SPOKEN, "Keep it", "Y"),
     KEEP_AS_NEW(Place.SPOKEN, "Keep it as another thing", "D"),
+    KEEP_SURE(Place.SPOKEN, "Keep all that is sure", "Shift+Y"),
     REFUSE_SAID(Place.SPOKEN, "Refuse it", "R", "Delete"),
     REWORD_SAID(Place.SPOKEN, "Reword it", "E"),
     HEAR_SAID(Place.SPOKEN, "Play it", "P", "Enter"),

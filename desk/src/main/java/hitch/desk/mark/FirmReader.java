@@ -5,6 +5,7 @@ import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.Note;
 import hitch.core.note.NoteReader;
+import hitch.core.note.SaidNumber;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.desk.Context;
 import java.util.List;
@@ -43,6 +44,11 @@ final class FirmReader implements NoteReader {
     @Override
     public Draft goOn(String speech, LengthUnit unit, Draft last) {
         return reader.goOn(speech, unit, last);
+    }
+
+    @Override
+    public List<SaidNumber> numbers(String text) {
+        return reader.numbers(text);
     }
 
     @Override

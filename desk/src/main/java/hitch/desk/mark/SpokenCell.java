@@ -111,7 +111,8 @@ final class SpokenCell extends ListCell<SpokenLine> {
                     ? settled.get().finding().map(f -> "kept, " + f).orElse("kept")
                     : "refused";
         }
-        return line.twin().map(t -> "seen before: " + t.finding().id()).orElse("");
+        String how = line.placeHow();
+        return line.twin().map(t -> "seen before: " + t.finding().id()).orElse(how.equals("said") ? "" : how);
     }
 
     private List<Node> doubts(SpokenLine line) {

@@ -7,6 +7,7 @@ import hitch.core.finding.Sighting;
 import hitch.core.footage.FrameIndex;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Edit;
+import hitch.core.job.Job;
 import hitch.core.measure.Distance;
 import hitch.core.note.Act;
 import hitch.core.note.Draft;
@@ -14,6 +15,11 @@ import hitch.core.run.Run;
 import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.talk.Contradiction;
 import hitch.desk.Context;
+import hitch.media.MediaException;
+import java.util.ArrayList;
+import java.util.LinkedHashMap;
+import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
 
@@ -76,6 +82,44 @@ final class SpokenDesk {
                 line, chosen == PlaceChosen.SAID ? line.draft() : line.draft().movedTo(d)));
     }
 
+    /** Keeps all that is sure, as one change. */
+    void keepSure(List<SpokenLine> lines) {
+        List<SpokenLine> sure = lines.stream().filter(SpokenLine::isSure).toList();
+        if (sure.isEmpty()) {
+            desk.work().notices().say("Nothing here is sure enough to be taken unseen; look at them one by one.");
+            return;
+        }
+        String count = sure.size() == 1 ? "1 sure draft" : sure.size() + " sure drafts";
+        desk.work()
+                .inBackground(
+                        () -> {
+                            Map<SpokenLine, FrameRef> frames = new LinkedHashMap<>();
+                            for (SpokenLine line : sure) {
+                                frames.put(line, at(line));
+                            }
+                            return frames;
+                        },
+                        frames -> {
+                            desk.work().edit(job -> Optional.of(several("keep " + count, job, frames)));
+                            desk.work().notices().say(count + " kept. Undo takes them back together.");
+                        });
+    }
+
+    private static Edit several(String words, Job job, Map<SpokenLine, FrameRef> frames) {
+        List<Edit> edits = new ArrayList<>();
+        Job now = job;
+        for (Map.Entry<SpokenLine, FrameRef> kept : frames.entrySet()) {
+            SpokenLine line = kept.getKey();
+            FrameRef at = kept.getValue();
+            Finding made = line.draft().at(now.nextId(), at, now.runOf(at.clip()));
+            Edit keep = new Edit.KeepSpoken(
+                    line.commentary().id(), line.spoken().key(), Optional.of(made), Optional.empty());
+            edits.add(keep);
+            now = now.with(keep);
+        }
+        return new Edit.Several(words, edits);
+    }
+
     void refuse(SpokenLine line) {
         if (line.isOpen()) {
             desk.work()
@@ -114,14 +158,12 @@ final class SpokenDesk {
 
     /** The very frame shown when it was said; the clip's index may have to be read for it. */
     private void frame(SpokenLine line, Consumer<FrameRef> then) {
-        desk.work()
-                .inBackground(
-                        () -> {
-                            FrameIndex index = desk.work().footage().index(line.clip());
-                            return new FrameRef(
-                                    line.clip().id(),
-                                    index.pts(index.numberAt(line.clip().ptsAt(line.seconds()))));
-                        },
-                        then);
+        desk.work().inBackground(() -> at(line), then);
+    }
+
+    private FrameRef at(SpokenLine line) throws MediaException {
+        FrameIndex index = desk.work().footage().index(line.clip());
+        return new FrameRef(
+                line.clip().id(), index.pts(index.numberAt(line.clip().ptsAt(line.seconds()))));
     }
 }

@@ -1,11 +1,11 @@
 package hitch.desk.mark;
 
+import hitch.core.caption.Cue;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClockText;
 import hitch.core.job.Edit;
 import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Cue;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
 import hitch.desk.mark.SpokenDesk.PlaceChosen;
@@ -78,6 +78,11 @@ final class SpokenPane extends VBox {
                         () -> withChosen(l -> spoken.keep(l, false))),
                 act("Reword", Act.REWORD_SAID.key(), "Say it anew in the note line", this::change),
                 act("Refuse", Act.REFUSE_SAID.key(), "Refuse the chosen draft", () -> withChosen(spoken::refuse)),
+                act(
+                        "All sure",
+                        Act.KEEP_SURE.key(),
+                        "Keep all that is sure, as one change",
+                        () -> spoken.keepSure(list.getItems())),
                 act("▶", Act.HEAR_SAID.key(), "Play it", () -> withChosen(spoken::play)));
         Ends top = new Ends(Ends.part(8, count), slider);
         getChildren().addAll(top, list, actions, search);
@@ -107,7 +112,12 @@ final class SpokenPane extends VBox {
         int at = list.getSelectionModel().getSelectedIndex();
         List<SpokenLine> lines = book.linesProperty().get();
         list.getItems().setAll(lines);
-        count.setText(lines.isEmpty() ? "" : book.open() + " of " + lines.size() + " to look at");
+        long sure = lines.stream().filter(SpokenLine::isSure).count();
+        count.setText(
+                lines.isEmpty()
+                        ? ""
+                        : book.open() + " of " + lines.size() + " to look at"
+                                + (sure > 0 ? ", " + sure + " sure" : ""));
         slider.setVisible(!lines.isEmpty());
         slider.setManaged(!lines.isEmpty());
         search.setVisible(!lines.isEmpty());
@@ -157,6 +167,7 @@ final class SpokenPane extends VBox {
         switch (act) {
             case KEEP_SAID -> withChosen(l -> spoken.keep(l, true));
             case KEEP_AS_NEW -> withChosen(l -> spoken.keep(l, false));
+            case KEEP_SURE -> spoken.keepSure(list.getItems());
             case REFUSE_SAID -> withChosen(spoken::refuse);
             case REWORD_SAID -> change();
             case HEAR_SAID -> withChosen(spoken::play);

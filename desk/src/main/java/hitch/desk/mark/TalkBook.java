@@ -1,11 +1,11 @@
 package hitch.desk.mark;
 
+import hitch.core.caption.Cue;
 import hitch.core.footage.Clip;
 import hitch.core.note.NoteReader;
 import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.survey.spoken.SpokenLines;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Cue;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
 import hitch.desk.Context;

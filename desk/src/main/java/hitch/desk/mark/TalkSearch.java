@@ -1,9 +1,9 @@
 package hitch.desk.mark;
 
+import hitch.core.caption.Cue;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClockText;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Cue;
 import hitch.desk.Context;
 import hitch.desk.widget.Labels;
 import java.util.ArrayList;

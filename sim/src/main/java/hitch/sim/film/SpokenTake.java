@@ -1,8 +1,8 @@
 package hitch.sim.film;
 
+import hitch.core.caption.Cue;
 import hitch.core.counter.Heading;
 import hitch.core.measure.Distance;
-import hitch.core.talk.Cue;
 import hitch.core.talk.Whereabouts;
 import hitch.sim.scene.Scenario;
 import hitch.sim.scene.Take;

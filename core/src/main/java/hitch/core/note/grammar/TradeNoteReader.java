@@ -5,6 +5,7 @@ import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.Note;
 import hitch.core.note.NoteReader;
+import hitch.core.note.SaidNumber;
 import hitch.core.pipe.Pipe;
 import java.util.ArrayList;
 import java.util.List;
@@ -51,6 +52,14 @@ public final class TradeNoteReader implements NoteReader {
 
     private static List<List<Token>> sentences(String text) {
         return SentenceCutter.cut(Numbers.join(Fillers.out(Abbreviations.out(Tokenizer.cut(text)))), text);
+    }
+
+    @Override
+    public List<SaidNumber> numbers(String text) {
+        return Numbers.join(Tokenizer.cut(text)).stream()
+                .filter(Token::isNumber)
+                .map(t -> new SaidNumber(t.value(), t.start(), t.end()))
+                .toList();
     }
 
     @Override

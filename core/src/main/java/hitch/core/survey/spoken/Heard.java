@@ -1,5 +1,6 @@
 package hitch.core.survey.spoken;
 
+import hitch.core.caption.Cue;
 import hitch.core.footage.FrameRef;
 import hitch.core.job.Job;
 import hitch.core.measure.LengthUnit;
@@ -7,7 +8,6 @@ import hitch.core.note.NoteReader;
 import hitch.core.survey.Survey;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Contradiction;
-import hitch.core.talk.Cue;
 import hitch.core.talk.SaidAgainst;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;

@@ -1,5 +1,7 @@
 package hitch.core.survey.spoken;
 
+import hitch.core.finding.Certainty;
+import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.Clip;
 import hitch.core.measure.Distance;
@@ -38,8 +40,41 @@ public record SpokenLine(
         return spoken.seconds() + commentary.offset();
     }
 
+    /** What was said. Where the camera only stood by its words, the counter's place is the better one. */
     public Draft draft() {
-        return spoken.draft();
+        return isByCounter() ? spoken.draft().at(Optional.empty()) : spoken.draft();
+    }
+
+    private boolean isByCounter() {
+        return spoken.source() == Spoken.Source.STANDING
+                && counter.isPresent()
+                && spoken.draft().place().filter(Draft.Place::isPoint).isPresent();
+    }
+
+    /** How its place is known, in a few words; empty where it is not. */
+    public String placeHow() {
+        if (spoken.source() == Spoken.Source.SAID) {
+            return spoken.source().word();
+        }
+        return counter.isPresent() && draft().place().isEmpty()
+                ? "counter"
+                : spoken.source().word();
+    }
+
+    /**
+     * Whether it may be taken without a look at it: it is claimed for sure, its place was said or is the counter's, nothing speaks
+     * against it, and it was not found before.
+     */
+    public boolean isSure() {
+        boolean placed = spoken.source() == Spoken.Source.SAID || counter.isPresent();
+        return isOpen()
+                && placed
+                && against.isEmpty()
+                && twin.isEmpty()
+                && draft().certainty() == Certainty.SEEN
+                && draft().matter() instanceof FindingKind kind
+                && kind.family() != FindingKind.Family.TOLD
+                && kind != FindingKind.REMARK;
     }
 
     /** The contradiction about its place, if any: one has to choose. */

@@ -3,6 +3,7 @@ package hitch.core.judge.question;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
+import hitch.core.caption.Cue;
 import hitch.core.decide.Answer;
 import hitch.core.decide.Decision;
 import hitch.core.disclosure.Disclosure;
@@ -16,7 +17,6 @@ import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.core.survey.spoken.Heard;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Cue;
 import java.util.List;
 import java.util.Map;
 import org.junit.jupiter.api.Test;

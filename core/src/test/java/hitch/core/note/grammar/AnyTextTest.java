@@ -3,11 +3,11 @@ package hitch.core.note.grammar;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.junit.jupiter.api.Assertions.assertTimeoutPreemptively;
 
+import hitch.core.caption.CaptionReader;
+import hitch.core.caption.Cue;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Note;
-import hitch.core.talk.CaptionReader;
 import hitch.core.talk.Contradictions;
-import hitch.core.talk.Cue;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
 import hitch.core.talk.Whereabouts;

@@ -1,4 +1,4 @@
-package hitch.core.talk;
+package hitch.core.caption;
 
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.assertThatCode;

@@ -1,4 +1,4 @@
-package hitch.core.talk;
+package hitch.core.talk.place;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
@@ -8,6 +8,7 @@ import hitch.core.counter.Heading;
 import hitch.core.measure.Distance;
 import hitch.core.run.Direction;
 import hitch.core.run.Run;
+import hitch.core.talk.OnClip;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;

@@ -1,4 +1,4 @@
-package hitch.core.talk;
+package hitch.core.talk.place;
 
 import hitch.core.measure.Distance;
 import java.util.ArrayList;
@@ -7,11 +7,11 @@ import java.util.List;
 import java.util.Optional;
 
 /** What a number may have been meant as when the tongue or the ear slipped: 71 for 61, 17 for 70, 36 for 63. */
-final class TongueSlips {
+public final class TongueSlips {
     private TongueSlips() {}
 
     /** The likeliest meaning of {@code said} that lies between two distances, both included. */
-    static Optional<Distance> between(Distance said, Distance low, Distance high) {
+    public static Optional<Distance> between(Distance said, Distance low, Distance high) {
         double middle = (low.inFeet() + high.inFeet()) / 2;
         return meanings(said.inFeet()).stream()
                 .filter(f -> f >= low.inFeet() && f <= high.inFeet())

@@ -1,4 +1,4 @@
-package hitch.core.talk;
+package hitch.core.caption;
 
 /**
  * One caption.

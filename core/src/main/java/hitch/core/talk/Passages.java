@@ -1,0 +1,139 @@
+package hitch.core.talk;
+
+import hitch.core.talk.place.Course;
+import hitch.core.talk.place.Transcript;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Set;
+import java.util.TreeSet;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/**
+ * Cuts a commentary into what is read at once. Captions are cut by the clock, not by the sense: a passage ends where a sentence does,
+ * at a silence, and where the speaker says the next place by itself. Speech that was written down without signs is cut at the sounds of
+ * thinking and at the words that begin a statement.
+ */
+final class Passages {
+    /**
+     * A part of the commentary.
+     *
+     * @param start where it begins in the text, characters
+     * @param text as it is read, as long as it stands there: a place that was said by itself is blank
+     */
+    record Passage(int start, String text) {}
+
+    private static final int LONGEST = 600;
+    private static final Pattern STARTS = Pattern.compile(
+            "\\b(?:uh|um|okay|alright|there's|theres|there is|there she|here's|and then|now|but|so|we're|we got|we've got|i see|you can see"
+                    + "|i can see|looks like|coming|that's|and it's|it's|and that's|and there|i'm|im|i cant|i can't|and (?:you|we|i|he|she|they)|theres|thats)\\b");
+    private static final Set<String> DANGLING = Set.of(
+            "at",
+            "from",
+            "to",
+            "the",
+            "a",
+            "an",
+            "of",
+            "about",
+            "around",
+            "and",
+            "between",
+            "with",
+            "is",
+            "for",
+            "in",
+            "on",
+            "point",
+            "through",
+            "by",
+            "approximately",
+            "like",
+            "or",
+            "no",
+            "inch",
+            "half",
+            "some",
+            "near",
+            "because",
+            "cause",
+            "see",
+            "think",
+            "until",
+            "if",
+            "when",
+            "where",
+            "say",
+            "till",
+            "but",
+            "so",
+            "guess",
+            "that",
+            "which",
+            "what",
+            "how");
+    private static final int LEAST_WORDS = 3;
+
+    private Passages() {}
+
+    static List<Passage> of(Transcript transcript, Course course) {
+        String text = blanked(transcript.text(), course);
+        boolean signs = transcript.hasSigns();
+        TreeSet<Integer> cuts = new TreeSet<>();
+        cuts.add(0);
+        course.bare().forEach(b -> cuts.add(b[0]));
+        int[] starts = transcript.starts();
+        for (int i = 1; i < starts.length; i++) {
+            boolean ended = transcript.cues().get(i - 1).text().matches("(?s).*[.!?]");
+            if (ended || transcript.isAfterPause(starts[i])) {
+                cuts.add(starts[i]);
+            }
+        }
+        if (!signs) {
+            statements(text, cuts);
+        }
+        List<Passage> passages = new ArrayList<>();
+        List<Integer> ordered = new ArrayList<>(cuts);
+        for (int i = 0; i < ordered.size(); i++) {
+            int from = ordered.get(i);
+            int to = i + 1 < ordered.size() ? ordered.get(i + 1) : text.length();
+            while (from < to) {
+                int end = Math.min(to, from + LONGEST);
+                if (end < to && text.lastIndexOf(' ', end) > from) {
+                    end = text.lastIndexOf(' ', end);
+                }
+                passages.add(new Passage(from, text.substring(from, end)));
+                from = end;
+            }
+        }
+        return passages;
+    }
+
+    private static void statements(String text, TreeSet<Integer> cuts) {
+        String lower = text.toLowerCase(Locale.ROOT);
+        Matcher start = STARTS.matcher(lower);
+        while (start.find()) {
+            int at = start.start();
+            int last = cuts.floor(at);
+            String before = lower.substring(last, at).strip();
+            String[] words = before.split("\\s+");
+            if (words.length >= LEAST_WORDS && !DANGLING.contains(words[words.length - 1])) {
+                cuts.add(at);
+            }
+        }
+    }
+
+    private static String blanked(String text, Course course) {
+        StringBuilder left = new StringBuilder(text);
+        for (int[] bare : course.bare()) {
+            for (int i = bare[0]; i < bare[1]; i++) {
+                left.setCharAt(i, ' ');
+            }
+            if (bare[1] < left.length() && left.charAt(bare[1]) == ',') {
+                left.setCharAt(bare[1], ' ');
+            }
+        }
+        return left.toString();
+    }
+}

@@ -1,0 +1,43 @@
+package hitch.core.talk;
+
+import hitch.core.finding.ClockPosition;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** A side of the pipe as it is said: left, right, top, bottom. What is left over, right now, or left of a house is none. */
+final class SideWords {
+    private static final String NAMES = "(left|right|top|bottom|invert|crown)";
+    private static final Pattern SIDE =
+            Pattern.compile("\\b(?:(?:on|to|from|along|off|over|at) (?:the|your|our|my) (?:upper |lower )?" + NAMES
+                    + "(?! (?:of way|of the (?:house|building|walk|screen|stack|riser|vent|drop|cleanout|fitting|tee|hill)))"
+                    + "|" + NAMES + " (?:side|wall|hand|half)(?! of the (?:house|building|picture|screen))"
+                    + "|(?:up|the|it'?s|and|over the|across the|along the|whole|down the|in the|along|both|roots|crack|heavy|light|fine|hairline|medium)[, ]+"
+                    + NAMES
+                    + "(?! (?:here|now|there|at|before|after|away|up|next|by|above|behind|back|over|on|in|of|to|down|through))"
+                    + "|^[\\s,.]*" + NAMES + "(?= ?[,.]|$)|, " + NAMES + "(?= ?[,.]|$))\\b");
+    private static final Pattern OTHER = Pattern.compile(
+            "\\b(?:all|alright|what'?s|is|are|was|ten|years|feet|foot|be|that'?s|looks?|came|comes) (?:left|right)\\b");
+
+    private SideWords() {}
+
+    static Optional<ClockPosition> in(String sentence) {
+        String text = sentence.toLowerCase(Locale.ROOT);
+        Matcher side = SIDE.matcher(OTHER.matcher(text).replaceAll(" "));
+        if (!side.find()) {
+            return Optional.empty();
+        }
+        String name = "";
+        for (int i = 1; i <= side.groupCount(); i++) {
+            name = side.group(i) == null ? name : side.group(i);
+        }
+        return Optional.of(ClockPosition.at(
+                switch (name) {
+                    case "left" -> 9;
+                    case "right" -> 3;
+                    case "top", "crown" -> 12;
+                    default -> 6;
+                }));
+    }
+}

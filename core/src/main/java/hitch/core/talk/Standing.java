@@ -1,0 +1,88 @@
+package hitch.core.talk;
+
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.FindingKind.Family;
+import hitch.core.measure.Distance;
+import hitch.core.note.Act;
+import hitch.core.note.Draft;
+import hitch.core.talk.place.Course;
+import hitch.core.talk.place.OddPlace;
+import java.util.EnumSet;
+import java.util.Optional;
+import java.util.Set;
+
+/** Gives a draft the place where the camera stood, and takes from it a number that was no place. */
+final class Standing {
+    /** What is told of the whole line, or of the house, unless a place is said with it. */
+    private static final Set<FindingKind> OF_NO_PLACE = EnumSet.of(
+            FindingKind.VERDICT,
+            FindingKind.ADVICE,
+            FindingKind.CLEANED,
+            FindingKind.EQUIPMENT,
+            FindingKind.SYMPTOM,
+            FindingKind.REMARK,
+            FindingKind.SURFACE);
+
+    private final Course course;
+
+    Standing(Course course) {
+        this.course = course;
+    }
+
+    /**
+     * @param at where in the text it is named
+     * @param passage where the passage begins that names it
+     * @param end where that ends
+     */
+    Draft placed(Draft draft, int at, int passage, int end) {
+        if (!course.isTold()) {
+            return draft;
+        }
+        if (draft.matter() == Act.ZERO) {
+            return draft.at(Optional.of(new Draft.Place(Distance.ZERO, Distance.ZERO)));
+        }
+        if (draft.matter() == Act.SERVICE) {
+            return draft.at(Optional.empty());
+        }
+        Optional<OddPlace> odd = course.oddWithin(passage, end)
+                .filter(o ->
+                        draft.place().filter(p -> p.from().equals(o.said())).isPresent());
+        if (odd.isPresent()) {
+            return draft.at(odd.get().likely().map(d -> new Draft.Place(d, d)));
+        }
+        Optional<Draft.Place> here = (isFound(draft) && course.isOver(at)
+                        ? Optional.<Draft.Place>empty()
+                        : course.within(passage, end))
+                .or(() -> course.at(at));
+        Optional<Draft.Place> said = draft.place();
+        if (draft.matter() == FindingKind.LOCATE) {
+            return draft.at(here.or(() -> said.filter(this::isKnown)));
+        }
+        if (isFeature(draft) && said.filter(p -> !p.isPoint()).isPresent()) {
+            // A length that was said with it is another thing's.
+            return draft.at(said.filter(p -> course.knows(p.from())).map(p -> new Draft.Place(p.from(), p.from())));
+        }
+        if (said.filter(this::isKnown).isPresent()) {
+            return draft;
+        }
+        if (draft.matter() instanceof FindingKind kind && OF_NO_PLACE.contains(kind)) {
+            return draft.at(kind == FindingKind.ADVICE ? course.within(passage, end) : Optional.empty());
+        }
+        if (said.filter(p -> !p.isPoint()).isPresent()) {
+            return draft;
+        }
+        return draft.at(here.or(() -> draft.certainty().isTaken() && isFound(draft) ? said : Optional.empty()));
+    }
+
+    private boolean isKnown(Draft.Place place) {
+        return course.knows(place.from()) && course.knows(place.to());
+    }
+
+    private static boolean isFeature(Draft draft) {
+        return draft.matter() instanceof FindingKind kind && kind.family() == Family.FEATURE;
+    }
+
+    private static boolean isFound(Draft draft) {
+        return draft.matter() instanceof FindingKind kind && kind.family() != Family.TOLD;
+    }
+}

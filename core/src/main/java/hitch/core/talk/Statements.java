@@ -1,0 +1,143 @@
+package hitch.core.talk;
+
+import hitch.core.finding.Certainty;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.Topic;
+import hitch.core.note.Act;
+import java.io.BufferedReader;
+import java.io.IOException;
+import java.io.InputStreamReader;
+import java.io.UncheckedIOException;
+import java.nio.charset.StandardCharsets;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Objects;
+import java.util.Optional;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+import java.util.stream.Stream;
+
+/** What a sentence states by its turn of phrase, as it stands in {@code statements.txt}. */
+final class Statements {
+    /**
+     * A matter that is stated.
+     *
+     * @param at where the words begin that state it
+     */
+    record Stated(Topic matter, Certainty certainty, int at) {}
+
+    private enum Says {
+        SEEN,
+        RULED_OUT,
+        NOT_CLAIMED
+    }
+
+    private record Rule(Topic matter, Says says, Optional<Pattern> after, Pattern words) {
+        boolean follows(String before) {
+            return after.isEmpty() || after.get().matcher(before).find();
+        }
+    }
+
+    /** A sentence of pipes in general, or of what may be, finds nothing in this one. */
+    private static final Pattern GENERAL = Pattern.compile(
+            "\\b(?:if (?:you|there|it|they|we|roots|the)|never|usually|normally|generally|typically"
+                    + "|always|whenever|people|folks|supposed to|you(?:'d| would) want|should you|when you|loves?|would have been|most of the time)\\b");
+
+    private static final Pattern NOT =
+            Pattern.compile("\\b(?:no|not|isn'?t|aren'?t|without|any|never|nothing|don'?t|doesn'?t)\\b");
+    /** A denial stands so near before the words, characters. */
+    private static final int NEAR = 16;
+
+    private static final List<Rule> RULES = read();
+
+    private Statements() {}
+
+    /**
+     * Everything that a sentence states, each matter once.
+     *
+     * @param before what was said in the last minute, lower case
+     */
+    static List<Stated> in(String sentence, String before) {
+        String text = sentence.toLowerCase(Locale.ROOT).replace('\u2019', '\'');
+        List<Stated> stated = new ArrayList<>();
+        for (Rule rule : RULES) {
+            if (rule.says() == Says.NOT_CLAIMED) {
+                continue;
+            }
+            Matcher words = rule.words().matcher(text);
+            boolean known = stated.stream().anyMatch(s -> s.matter().equals(rule.matter()));
+            boolean general = GENERAL.matcher(text).find()
+                    && rule.matter() instanceof FindingKind kind
+                    && kind.family() != FindingKind.Family.TOLD;
+            if (!general
+                    && words.find()
+                    && !isDenied(rule, text, words)
+                    && rule.follows(before)
+                    && isClaimed(rule.matter(), text)) {
+                if (rule.says() == Says.RULED_OUT) {
+                    stated.removeIf(s -> s.matter().equals(rule.matter()));
+                    stated.add(new Stated(rule.matter(), Certainty.RULED_OUT, words.start()));
+                } else if (!known) {
+                    stated.add(new Stated(rule.matter(), Certainty.SEEN, words.start()));
+                }
+            }
+        }
+        return stated;
+    }
+
+    /** "No roots in that one": the words are there, the thing is not. */
+    private static boolean isDenied(Rule rule, String text, Matcher words) {
+        boolean found = rule.matter() instanceof FindingKind kind
+                && (kind.family() == FindingKind.Family.CONDITION || kind.family() == FindingKind.Family.WATER);
+        return found
+                && rule.says() == Says.SEEN
+                && NOT.matcher(text.substring(Math.max(0, words.start() - NEAR), words.end()))
+                        .find();
+    }
+
+    /** Whether nothing in a sentence tells that it only speaks of a matter. */
+    static boolean isClaimed(Topic matter, String sentence) {
+        String text = sentence.toLowerCase(Locale.ROOT).replace('\u2019', '\'');
+        return RULES.stream()
+                .noneMatch(r -> r.says() == Says.NOT_CLAIMED
+                        && r.matter().equals(matter)
+                        && r.words().matcher(text).find());
+    }
+
+    private static List<Rule> read() {
+        try (BufferedReader lines = new BufferedReader(new InputStreamReader(
+                Objects.requireNonNull(Statements.class.getResourceAsStream("statements.txt")),
+                StandardCharsets.UTF_8))) {
+            return lines.lines()
+                    .filter(l -> !l.isBlank() && !l.startsWith("#"))
+                    .map(Statements::rule)
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
+    private static Rule rule(String line) {
+        int colon = line.indexOf(": ");
+        String name = line.substring(0, colon);
+        Says says = name.startsWith("!") ? Says.NOT_CLAIMED : name.startsWith("no ") ? Says.RULED_OUT : Says.SEEN;
+        int after = name.indexOf(" ~");
+        String word = (after < 0 ? name : name.substring(0, after)).replaceFirst("^(?:!|no )", "");
+        Optional<Pattern> context =
+                after < 0 ? Optional.empty() : Optional.of(Pattern.compile(name.substring(after + 2)));
+        return new Rule(topic(word), says, context, Pattern.compile(anyApostrophe(line.substring(colon + 2))));
+    }
+
+    /** Machines leave apostrophes out: {@code theres}, {@code cant}. */
+    private static String anyApostrophe(String words) {
+        return words.replaceAll("'(?!\\?)", "'?");
+    }
+
+    private static Topic topic(String word) {
+        Optional<Topic> topic = Stream.<Topic>concat(Stream.of(Act.values()), Stream.of(FindingKind.values()))
+                .filter(t -> t.word().equals(word))
+                .findFirst();
+        return topic.orElseThrow(() -> new IllegalArgumentException("statements.txt knows no " + word));
+    }
+}

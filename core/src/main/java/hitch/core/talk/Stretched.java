@@ -1,0 +1,113 @@
+package hitch.core.talk;
+
+import hitch.core.finding.Certainty;
+import hitch.core.finding.FindingKind;
+import hitch.core.measure.Distance;
+import hitch.core.note.Draft;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Pattern;
+
+/** What goes on along the pipe: opened where it begins, closed where the camera is out of it, told once more as a length. */
+final class Stretched {
+    private static final Set<FindingKind> LONG = EnumSet.of(
+            FindingKind.STANDING_WATER,
+            FindingKind.UNDER_WATER,
+            FindingKind.DEFORMATION,
+            FindingKind.SCALE,
+            FindingKind.FLAT_GRADE,
+            FindingKind.REVERSE_GRADE,
+            FindingKind.GREASE,
+            FindingKind.SLUDGE,
+            FindingKind.CRACK);
+    private static final Set<FindingKind> WATER = EnumSet.of(FindingKind.STANDING_WATER, FindingKind.UNDER_WATER);
+
+    private static final Pattern OUT = Pattern.compile(
+            "\\b(?:out of (?:it|that|the (?:water|belly|sag|dip|low spot))|com(?:e|es|ing) (?:back )?(?:out|up there)|pops? (?:back )?out|we'?re out|i'?m out"
+                    + "|opens back up|clears up|ends? (?:there|here|at)|end of (?:it|that|the (?:belly|water|sag))|quits|back to (?:round|normal)"
+                    + "|(?:return|returns) to normal|more nearly round|it'?s round again|levels? off)\\b");
+    private static final Pattern TOLD_AGAIN = Pattern.compile(
+            "\\b(?:so|that'?s|that is|call it|about)\\b.*\\b(?:foot|feet|ft)\\b.*\\b(?:belly|sag|water|it|that|long)\\b");
+
+    private static final Pattern STILL =
+            Pattern.compile("[\\s,.]*(?:and |yep |now )?still (?:in|under|there|water|sitting)\\b");
+
+    private static final double SOON_S = 45;
+    private static final double OPEN_S = 120;
+    private static final int BACK = 10;
+
+    private Stretched() {}
+
+    /**
+     * Closes at {@code here} what was opened before it, where {@code text} tells that the camera is out of it.
+     *
+     * @return whether something was closed
+     */
+    static boolean close(String text, Optional<Draft.Place> here, double seconds, List<Spoken> drafts) {
+        if (here.isEmpty() || !OUT.matcher(text.toLowerCase(Locale.ROOT)).find()) {
+            return false;
+        }
+        for (int i = drafts.size() - 1; i >= 0 && i >= drafts.size() - BACK; i--) {
+            Spoken open = drafts.get(i);
+            boolean closes = open.draft().matter() instanceof FindingKind kind
+                    && LONG.contains(kind)
+                    && kind != FindingKind.CRACK
+                    && open.draft().certainty() != Certainty.RULED_OUT
+                    && seconds - open.seconds() < OPEN_S
+                    && open.draft().place().filter(Draft.Place::isPoint).isPresent();
+            Distance end = here.get().to();
+            if (closes && end.compareTo(open.draft().place().orElseThrow().from()) > 0) {
+                FindingKind kind = open.draft().kind();
+                for (int j = i; j >= 0 && j >= i - BACK; j--) {
+                    Spoken same = drafts.get(j);
+                    boolean too = (same.draft().kind() == kind
+                                    || WATER.contains(kind)
+                                            && WATER.contains(same.draft().kind()))
+                            && same.draft().kind() != FindingKind.UNDER_WATER
+                            && same.draft().place().filter(Draft.Place::isPoint).isPresent()
+                            && seconds - same.seconds() < OPEN_S
+                            && end.compareTo(same.draft().place().orElseThrow().from()) > 0;
+                    if (too) {
+                        Draft.Place whole = Draft.Place.between(
+                                same.draft().place().orElseThrow().from(), end);
+                        drafts.set(j, same.with(same.draft().at(Optional.of(whole))));
+                    }
+                }
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "So that's a five foot belly": of the stretch that was just told. */
+    static Optional<Draft> toldAgain(Draft draft, String text, double seconds, List<Spoken> drafts) {
+        if (!TOLD_AGAIN.matcher(text.toLowerCase(Locale.ROOT)).find()) {
+            return Optional.empty();
+        }
+        for (int i = drafts.size() - 1; i >= 0 && i >= drafts.size() - BACK; i--) {
+            Spoken told = drafts.get(i);
+            boolean same = told.draft().matter() == draft.matter()
+                    && seconds - told.seconds() < SOON_S
+                    && told.draft().place().filter(p -> !p.isPoint()).isPresent();
+            if (same) {
+                return Optional.of(draft.at(told.draft().place()));
+            }
+        }
+        return Optional.empty();
+    }
+
+    /** "Still in it": says nothing new of water that is open. */
+    static boolean isStillIn(String text, double seconds, List<Spoken> drafts) {
+        if (!STILL.matcher(text.toLowerCase(Locale.ROOT)).lookingAt()) {
+            return false;
+        }
+        return drafts.stream()
+                .anyMatch(d -> WATER.contains(d.draft().kind())
+                        && d.draft().certainty() != Certainty.RULED_OUT
+                        && seconds - d.seconds() < OPEN_S
+                        && d.draft().place().filter(Draft.Place::isPoint).isPresent());
+    }
+}

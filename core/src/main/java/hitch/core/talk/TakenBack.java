@@ -1,0 +1,86 @@
+package hitch.core.talk;
+
+import hitch.core.finding.Certainty;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.FindingKind.Family;
+import hitch.core.note.Draft;
+import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
+
+/**
+ * What is taken back at once: "that looks like a hole. Not a hole." The first guess is one draft, ruled out where it was made; the
+ * denial adds nothing to the queue but is kept for who asks what did not agree.
+ */
+final class TakenBack {
+    /** A guess is taken back within this of it, seconds. */
+    private static final double SOON_S = 40;
+    /** What names nothing takes back what was said within this, seconds. */
+    private static final double AT_ONCE_S = 16;
+
+    private static final Pattern NO = Pattern.compile(
+            "[\\s,.]*(?:(?:no|nope|nah|never ?mind|wait)[\\s,.]+(?:no,? )?(?:now that .{0,20}, )?(?:that'?s|it'?s|it was|that was|scratch|it is|let me)\\b"
+                    + "(?! (?:okay|fine|good|all right|alright|ok|not bad|it\\b))|(?:scratch|strike) that\\b|(?:a little )?no that'?s )");
+    private static final Pattern BACK =
+            Pattern.compile("\\b(?:i take that back|scratch (?:that|the)|i thought (?:that|it) was)\\b");
+
+    private TakenBack() {}
+
+    /** Whether a sentence takes back what was said before it without naming it. */
+    static boolean isNo(String text) {
+        String lower = text.toLowerCase(Locale.ROOT);
+        return NO.matcher(lower).lookingAt() || BACK.matcher(lower).find();
+    }
+
+    /** Rules out the last thing that was found, where it was found just before a moment; what named it is told. */
+    static void last(List<Spoken> drafts, double seconds, List<Spoken.Withdrawn> withdrawn) {
+        for (int i = drafts.size() - 1; i >= 0; i--) {
+            Spoken spoken = drafts.get(i);
+            if (seconds - spoken.seconds() > AT_ONCE_S) {
+                return;
+            }
+            if (isFound(spoken.draft())) {
+                drafts.set(i, spoken.with(spoken.draft().ruledOut()));
+                withdrawn.add(new Spoken.Withdrawn(spoken, seconds));
+                return;
+            }
+        }
+    }
+
+    /** Whether {@code denial} takes back one of {@code drafts}, which then is ruled out in its place. */
+    static boolean isOf(List<Spoken> drafts, Spoken denial, List<Spoken.Withdrawn> withdrawn) {
+        if (denial.draft().certainty() != Certainty.RULED_OUT) {
+            return false;
+        }
+        for (int i = drafts.size() - 1; i >= 0; i--) {
+            Spoken spoken = drafts.get(i);
+            if (denial.seconds() - spoken.seconds() > SOON_S) {
+                return false;
+            }
+            boolean same = spoken.draft().matter().equals(denial.draft().matter()) && isNear(spoken, denial);
+            if (same && spoken.draft().certainty() != Certainty.RULED_OUT) {
+                drafts.set(i, spoken.with(spoken.draft().ruledOut()));
+                withdrawn.add(new Spoken.Withdrawn(spoken, denial.seconds()));
+                return true;
+            }
+            if (same) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isNear(Spoken one, Spoken other) {
+        return one.draft().place().isEmpty()
+                || other.draft().place().isEmpty()
+                || Math.abs(one.draft().place().get().from().mm()
+                                - other.draft().place().get().from().mm())
+                        < 600;
+    }
+
+    private static boolean isFound(Draft draft) {
+        return draft.matter() instanceof FindingKind kind
+                && (kind.family() == Family.CONDITION || kind.family() == Family.WATER)
+                && draft.certainty() != Certainty.RULED_OUT;
+    }
+}

@@ -1,0 +1,220 @@
+package hitch.core.talk.place;
+
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.note.Draft;
+import hitch.core.note.NoteReader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.TreeMap;
+import java.util.regex.Matcher;
+import java.util.regex.Pattern;
+
+/** Where the camera was at any word of a commentary, by what was said. */
+public final class Course {
+    /** What is said later than this after a place was told is not said of it for sure, seconds. */
+    private static final double STANDS_S = 75;
+    /** A place is one that was told where it is so near, feet. */
+    private static final double SAME_FT = 0.3;
+
+    private static final int LEAST = 4;
+    /** Neighbours in the telling are no farther apart, seconds. */
+    private static final double SOON_S = 60;
+    /** Within this share of the words the counter is set to nothing where it is told at all. */
+    private static final double EARLY = 0.3;
+    /** It is out for good behind this share. */
+    private static final double LATE = 0.5;
+
+    private static final Pattern BACK = Pattern.compile(
+            "\\b(?:com(?:e|ing) back|on the way back|way back|going back|pulling back|pull(?:ing)? (?:out|it|easy|her)|head(?:ing|ed)? back"
+                    + "|back(?:ing)? (?:out|up|now|to)|okay back|retriev\\w+|return\\w*|end of (?:the )?(?:run|survey|line)|that'?s the (?:city )?main"
+                    + "|as far as)\\b");
+    private static final Pattern ZERO = Pattern.compile("\\b(?:zero(?:ed|ing|s)?|zeroes)\\b");
+    private static final Pattern OUT = Pattern.compile(
+            "\\b(?:i'?m out|we'?re out\\b(?! of| at)|out of the (?:hole|cleanout|ground)|back (?:at|in) the (?:clean ?out|start|truck|lip|opening)"
+                    + "|that'?s (?:all i have|it for)|camera'?s out|end of (?:the )?inspection|to (?:sum|summarize|recap)|in (?:summary|closing)"
+                    + "|so overall|in conclusion|what (?:it|this) (?:needs|comes)|getting down|inside again|for the office|count for the report|so that'?s both ways|so,? where are we|to sum it up|back at the cleanout turn)\\b");
+
+    private final Transcript transcript;
+    private final List<PlaceSaid> chosen;
+    private final TreeMap<Integer, PlaceSaid> byStart = new TreeMap<>();
+    private final List<OddPlace> odd;
+    /** What is told once more when the camera is out. */
+    private final List<PlaceSaid> afterwards;
+
+    private final TreeMap<Integer, OddPlace> oddByStart = new TreeMap<>();
+    private final List<Integer> outs = new ArrayList<>();
+
+    private Course(Transcript transcript, List<PlaceSaid> chosen, List<OddPlace> odd, List<PlaceSaid> afterwards) {
+        this.transcript = transcript;
+        this.chosen = chosen;
+        this.odd = odd;
+        this.afterwards = afterwards;
+        chosen.forEach(p -> byStart.put(p.start(), p));
+        odd.forEach(o -> oddByStart.put(o.start(), o));
+        Matcher out = OUT.matcher(transcript.text().toLowerCase(java.util.Locale.ROOT));
+        while (out.find()) {
+            outs.add(out.start());
+        }
+    }
+
+    public static Course of(Transcript transcript, NoteReader reader, LengthUnit unit) {
+        String text = transcript.text();
+        Row row = new Row(text, reader.numbers(text));
+        int begun = begun(text);
+        int over = over(text);
+        List<PlaceSaid> numbers = PlaceFinder.find(row, unit, transcript.hasSigns());
+        List<PlaceSaid> all = numbers.stream()
+                .filter(p -> p.start() >= begun && p.start() < over)
+                .toList();
+        List<PlaceSaid> chosen = PlaceTrail.of(all, i -> between(text, all, i, BACK), i -> between(text, all, i, ZERO));
+        return new Course(
+                transcript,
+                chosen,
+                chosen.size() < LEAST ? List.of() : odd(transcript, all, chosen),
+                numbers.stream().filter(p -> p.start() >= over).toList());
+    }
+
+    /** What stands by itself as a place does, soon after one that was passed and soon before another, and lies between neither. */
+    private static List<OddPlace> odd(Transcript transcript, List<PlaceSaid> all, List<PlaceSaid> chosen) {
+        List<OddPlace> odd = new ArrayList<>();
+        for (PlaceSaid said : all) {
+            boolean strong = said.weight() >= (said.bare() ? transcript.hasSigns() ? 2.6 : 2.5 : 3);
+            PlaceSaid before = null;
+            PlaceSaid after = null;
+            for (PlaceSaid other : chosen) {
+                if (other.start() < said.start()) {
+                    before = other;
+                } else if (after == null && other.start() > said.start()) {
+                    after = other;
+                }
+            }
+            if (!strong || chosen.contains(said) || before == null || after == null) {
+                continue;
+            }
+            double at = transcript.secondsAt(said.start());
+            boolean soon = at - transcript.secondsAt(before.start()) < SOON_S
+                    && transcript.secondsAt(after.start()) - at < SOON_S;
+            double low = Math.min(before.feet(), after.feet());
+            double high = Math.max(before.lastFeet(), after.lastFeet());
+            if (soon && (said.feet() < low - 1 || said.feet() > high + 1)) {
+                odd.add(new OddPlace(
+                        said.start(),
+                        said.from(),
+                        before.from(),
+                        after.from(),
+                        TongueSlips.between(said.from(), Distance.feet(low), Distance.feet(high))));
+            }
+        }
+        return odd;
+    }
+
+    /** Where the camera sets out: with the first zero, where that is told early; numbers before it are streets, jobs and years. */
+    private static int begun(String text) {
+        Matcher zero = ZERO.matcher(text.toLowerCase(java.util.Locale.ROOT));
+        return zero.find() && zero.start() < text.length() * EARLY ? zero.start() : 0;
+    }
+
+    /** Where the camera is out for good: numbers behind it tell what was told before. */
+    private static int over(String text) {
+        String lower = text.toLowerCase(java.util.Locale.ROOT);
+        int last = 0;
+        Matcher zero = ZERO.matcher(lower);
+        while (zero.find()) {
+            last = zero.end();
+        }
+        Matcher out = OUT.matcher(lower);
+        int from = Math.max(last, (int) (text.length() * LATE));
+        return out.find(from) ? out.start() : text.length();
+    }
+
+    private static boolean between(String text, List<PlaceSaid> all, int i, Pattern words) {
+        int start = i == 0 ? 0 : all.get(i - 1).end();
+        int end = Math.min(text.length(), all.get(i).start() + 12);
+        return words.matcher(text.substring(start, end).toLowerCase(java.util.Locale.ROOT))
+                .find();
+    }
+
+    /** Whether places enough were told for a course; of a sentence or two nothing is known of where the camera goes. */
+    public boolean isTold() {
+        return chosen.size() >= LEAST;
+    }
+
+    /** The place that was told last before a character, where the camera still stands there. */
+    public Optional<Draft.Place> at(int at) {
+        var last = byStart.floorEntry(at);
+        if (last == null) {
+            return Optional.empty();
+        }
+        var slip = oddByStart.floorEntry(at);
+        if (slip != null && slip.getKey() > last.getKey()) {
+            return slip.getValue().likely().map(d -> new Draft.Place(d, d));
+        }
+        boolean left = outs.stream().anyMatch(o -> o > last.getValue().end() && o < at);
+        boolean long_ =
+                transcript.secondsAt(at) - transcript.secondsAt(last.getValue().start()) > STANDS_S;
+        return left || long_
+                ? Optional.empty()
+                : Optional.of(
+                        new Draft.Place(last.getValue().from(), last.getValue().to()));
+    }
+
+    /** Whether the camera is out by then, so that what is told is told once more. */
+    public boolean isOver(int at) {
+        var last = byStart.floorEntry(at);
+        int since = last == null ? 0 : last.getValue().end();
+        return outs.stream().anyMatch(o -> o > since && o < at);
+    }
+
+    /** The place that is said among the words of a passage; empty where there is none or are several. */
+    public Optional<Draft.Place> within(int start, int end) {
+        var inside = byStart.subMap(start, true, end, false).values().stream()
+                .filter(p -> !p.bare())
+                .toList();
+        if (inside.isEmpty()) {
+            List<PlaceSaid> again = afterwards.stream()
+                    .filter(p -> p.start() >= start && p.start() < end && knows(p.from()) && knows(p.to()))
+                    .toList();
+            return again.size() == 1
+                    ? Optional.of(new Draft.Place(
+                            again.getFirst().from(), again.getFirst().to()))
+                    : Optional.empty();
+        }
+        return inside.size() == 1
+                ? Optional.of(new Draft.Place(
+                        inside.getFirst().from(), inside.getFirst().to()))
+                : Optional.empty();
+    }
+
+    /** Whether a distance is one that the camera was told to have passed. */
+    public boolean knows(Distance place) {
+        return chosen.stream()
+                .anyMatch(p -> p.feet() - SAME_FT <= place.inFeet() && place.inFeet() <= p.lastFeet() + SAME_FT);
+    }
+
+    /** Places that stand by themselves: where they begin and end in the text. */
+    public List<int[]> bare() {
+        return !isTold()
+                ? List.of()
+                : chosen.stream()
+                        .filter(PlaceSaid::bare)
+                        .map(p -> new int[] {p.start(), p.end()})
+                        .toList();
+    }
+
+    /** Such a distance among the words of a passage. */
+    public Optional<OddPlace> oddWithin(int start, int end) {
+        return oddByStart.subMap(start, true, end, false).values().stream().findFirst();
+    }
+
+    /** Distances that were said and cannot have been passed there. */
+    public List<OddPlace> odd() {
+        return odd;
+    }
+
+    /** The places in the order in which they were told, feet. */
+    public List<Double> told() {
+        return chosen.stream().map(PlaceSaid::feet).toList();
+    }
+}

@@ -1,0 +1,210 @@
+package hitch.core.talk.place;
+
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Set;
+
+/** Finds the numbers that may be distances along the run, and tells by the words about them how likely each is. */
+final class PlaceFinder {
+    /** Nobody pushes a camera farther, feet. */
+    private static final double FARTHEST = 700;
+
+    private static final Set<String> FEET = Row.words("feet foot ft footer foots");
+    private static final Set<String> METRES = Row.words("metres meters metre meter");
+    private static final Set<String> INCHES = Row.words("inch inches in");
+    /** What other numbers are followed by. */
+    private static final Set<String> OTHER_AFTER =
+            Row.words("inch inches percent % oclock degree degrees year years month months week weeks day days minute "
+                    + " minutes min hour hours second seconds time times bath baths bathroom bathrooms bed beds bedroom "
+                    + " bedrooms dollars gallon gallons pound pounds people guys story stories tooth blade x way ways of "
+                    + " lengths sticks pieces places spots joints cleanouts toilets heads unit units "
+                    + " hundred thousand street road lane avenue court drive crescent terrace row place close square cutter "
+                    + " chain th st nd rd am pm size sided weigh psi fives fittings connections photos pictures "
+                    + " footers lines pipes houses schedule o quarter quarters thirds thirty sixteen ninety "
+                    + " forty sweeps els elbows wyes tees drops ones ");
+
+    private static final Set<String> OTHER_BEFORE = Row.words(
+            "job number unit apartment lot suite ticket every each another than a an these those all both per "
+                    + " schedule sdr minus plus $ # version model truck crew invoice order route room bath highway "
+                    + " other first last pick big");
+    /** Words after "feet" that make it a length or a distance from elsewhere. */
+    private static final Set<String> LENGTH_AFTER = Row.words(
+            "of long deep off from away left short apart past beyond further farther more over wide tall high up "
+                    + " cable before after underground belly sag crack piece section stick sticks lengths length ahead "
+                    + " behind total down out back or outside inside under below above deeper square hose ladder pole reel "
+                    + " upstream downstream stretch run drop riser to one two three four five six seven eight nine ten "
+                    + " eleven toward towards");
+
+    private static final Set<String> AT = Row.words("at around @");
+    private static final Set<String> SMALL = Row.words(
+            "okay ok so and now alright right then about well yeah yep here im were coming back again roughly "
+                    + " call it says going by that thats is gone almost just go on come see past we are approximately");
+    private static final Set<String> RANGE = Row.words("to through thru till until -");
+    private static final Set<String> FROM = Row.words("from between");
+
+    private final Row row;
+    private final LengthUnit unit;
+    private final boolean signs;
+    private final List<PlaceSaid> found = new ArrayList<>();
+
+    private PlaceFinder(Row row, LengthUnit unit, boolean signs) {
+        this.row = row;
+        this.unit = unit;
+        this.signs = signs;
+    }
+
+    /** In the order in which they were said. */
+    static List<PlaceSaid> find(Row row, LengthUnit unit, boolean signs) {
+        PlaceFinder finder = new PlaceFinder(row, unit, signs);
+        int i = 0;
+        while (i < row.size()) {
+            i = row.at(i).isNumber() ? finder.number(i) : i + 1;
+        }
+        return finder.found;
+    }
+
+    /** @return the item to go on with */
+    private int number(int i) {
+        double value = row.at(i).value();
+        if (value > FARTHEST || value > 0 && value < 1 || value < 0 || isYear(i)) {
+            return i + 1;
+        }
+        int next = i + 1;
+        boolean feet = row.is(next, FEET);
+        boolean metres = row.is(next, METRES);
+        boolean measured = feet || metres;
+        if (measured) {
+            next++;
+        }
+        double inches = 0;
+        int unitAt = next;
+        if (feet) {
+            int more = row.at(next).text().matches(",|and") ? next + 1 : next;
+            boolean said = row.at(more).isNumber()
+                    && row.at(more).value() < 12
+                    && row.at(more).value() % 1 == 0
+                    && !row.is(more + 1, FEET)
+                    && (row.is(more + 1, INCHES) || more == next && !row.is(more + 1, OTHER_AFTER));
+            if (said) {
+                inches = row.at(more).value();
+                next = row.is(more + 1, INCHES) ? more + 2 : more + 1;
+            }
+        }
+        if (row.at(next).text().equals("even")) {
+            next++;
+        }
+        double weight = weight(i, next, unitAt, measured);
+        if (weight <= 0) {
+            return next;
+        }
+        Distance first = distance(value, metres, feet).plus(Distance.inches(inches));
+        int range = row.isSound(next) ? next + 1 : next;
+        int second = row.isSound(range + 1) ? range + 2 : range + 1;
+        if (row.is(range, RANGE)
+                && row.at(second).isNumber()
+                && row.at(second).value() > value
+                && !row.is(second + 1, OTHER_AFTER)) {
+            int last = row.is(second + 1, FEET) ? second + 2 : second + 1;
+            boolean bare = before(i) && after(last);
+            found.add(new PlaceSaid(
+                    first,
+                    distance(row.at(second).value(), metres, feet),
+                    row.at(i).start(),
+                    row.at(last - 1).end(),
+                    weight + 1,
+                    bare));
+            return last;
+        }
+        int led = before(i, 1);
+        boolean at = row.is(led, AT) && !row.at(led - 1).text().equals("all");
+        boolean bare = !at && !row.is(led, FROM) && before(i) && (signs ? after(next) : true);
+        found.add(
+                new PlaceSaid(first, first, row.at(i).start(), row.at(next - 1).end(), weight, bare));
+        return next;
+    }
+
+    /** "Nineteen forty eight": neither part is a place. */
+    private boolean isYear(int i) {
+        return isCentury(i) && isInCentury(i + 1) || isCentury(i - 1) && isInCentury(i);
+    }
+
+    private boolean isCentury(int i) {
+        return row.at(i).value() >= 18 && row.at(i).value() <= 20 && row.at(i).value() % 1 == 0;
+    }
+
+    private boolean isInCentury(int i) {
+        return row.at(i).value() >= 10 && row.at(i).value() <= 99;
+    }
+
+    /** The word before, past commas and sounds of thinking. */
+    private int before(int i, int back) {
+        int at = i - back;
+        while (row.isSound(at) || row.at(at).text().equals(",")) {
+            at--;
+        }
+        return at;
+    }
+
+    private Distance distance(double value, boolean metres, boolean feet) {
+        if (metres || !feet && unit == LengthUnit.METRES) {
+            return Distance.metres(value);
+        }
+        return Distance.feet(value);
+    }
+
+    private double weight(int i, int next, int unitAt, boolean measured) {
+        String after = row.at(next).text();
+        boolean edge = edge(next);
+        boolean length = row.is(unitAt, LENGTH_AFTER) && !edge(unitAt) || row.is(next, LENGTH_AFTER) && !edge(next);
+        boolean goesOn = row.at(unitAt).text().matches("up|down")
+                && row.at(unitAt + 1).text().matches("it|there|we|i");
+        if (measured && length && !goesOn) {
+            return 0;
+        }
+        if (row.at(next).text().matches("more|others|different") && row.at(i).value() < 10) {
+            return 0;
+        }
+        if (!measured && row.is(next, OTHER_AFTER) && !after.equals("and")
+                || !measured && after.equals("in") && !edge(next + 1)) {
+            return 0;
+        }
+        if (row.is(i - 1, OTHER_BEFORE) || row.at(i).value() >= 400 && !measured) {
+            return 0;
+        }
+        double weight = signs ? 0.6 : 1;
+        weight += hardBefore(i) ? 1.5 : 0;
+        weight += edge ? 1 : 0;
+        weight += measured ? 1 : 0;
+        weight += row.is(before(i, 1), AT) && !row.at(before(i, 2)).text().equals("all")
+                        || row.is(before(i, 1), Set.of("about", "approximately")) && row.is(before(i, 2), AT)
+                ? 1.5
+                : 0;
+        weight += row.at(i).text().contains("half") ? 0.5 : 0;
+        return weight;
+    }
+
+    private boolean edge(int i) {
+        return row.at(i).isSign() && !row.at(i).text().matches("[/#$%\"-]") || row.isSound(i);
+    }
+
+    /** Whether a sentence begins with it, but for small words. */
+    private boolean hardBefore(int i) {
+        int at = i - 1;
+        int small = 0;
+        while (row.is(at, SMALL) && small < 4) {
+            at--;
+            small++;
+        }
+        return edge(at) && !row.at(at).text().equals(",") || !signs && small > 0;
+    }
+
+    private boolean before(int i) {
+        return hardBefore(i) || !signs || row.at(i - 1).text().equals(",");
+    }
+
+    private boolean after(int next) {
+        return edge(next);
+    }
+}

@@ -1,0 +1,161 @@
+package hitch.core.talk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.caption.Cue;
+import hitch.core.finding.Certainty;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.Topic;
+import hitch.core.measure.LengthUnit;
+import hitch.core.note.Act;
+import hitch.core.note.grammar.TradeNoteReader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.stream.Collectors;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** A commentary as people give it: the place in one sentence, what is there in the next. */
+class CommentaryReadTest {
+    private static Spoken.All hear(String... lines) {
+        List<Cue> cues = new ArrayList<>();
+        for (int i = 0; i < lines.length; i++) {
+            cues.add(new Cue(i * 6, i * 6 + 5, lines[i]));
+        }
+        return new TalkReader(new TradeNoteReader(), LengthUnit.FEET).read(cues);
+    }
+
+    /** Each draft in short: {@code roots@12}, with the end of a stretch, and a minus before what is ruled out. */
+    private static List<String> drafts(String... lines) {
+        return hear(lines).drafts().stream()
+                .map(s -> (s.draft().certainty() == Certainty.RULED_OUT ? "-" : "")
+                        + s.draft().matter().word()
+                        + s.draft()
+                                .place()
+                                .map(p -> "@" + Math.round(p.from().inFeet())
+                                        + (p.isPoint() ? "" : "-" + Math.round(p.to().inFeet())))
+                                .orElse(""))
+                .collect(Collectors.toList());
+    }
+
+    private static final String[] RUN = {"Zero at the cap.", "Five. Four inch clay.", "Ten. A joint.", "Fifteen. Clean."
+    };
+
+    private static List<String> after(String... lines) {
+        List<String> all = new ArrayList<>(List.of(RUN));
+        all.addAll(List.of(lines));
+        List<String> drafts = drafts(all.toArray(String[]::new));
+        List<String> before = drafts(RUN);
+        return drafts.subList(before.size(), drafts.size());
+    }
+
+    @Test
+    void theSentenceBeforeGivesThePlaceAndTheOneAfterTheSide() {
+        Spoken.All all =
+                hear("Zero at the cap.", "Five.", "Ten.", "Fifteen.", "Twenty two.", "Fine roots.", "Left side.");
+        Spoken roots = all.drafts().getLast();
+        assertThat(roots.draft().matter()).isEqualTo(FindingKind.ROOTS);
+        assertThat(roots.draft().place().orElseThrow().from().inFeet()).isBetween(21.9, 22.1);
+        assertThat(roots.draft().traits().clock().orElseThrow().words()).contains("left");
+        assertThat(roots.source()).isEqualTo(Spoken.Source.STANDING);
+    }
+
+    @Test
+    void theSameAgain() {
+        assertThat(after("Twenty. Roots at the top.", "Twenty five. Same again."))
+                .containsExactly("roots@20", "roots@25");
+    }
+
+    @Test
+    void aStretchIsClosedWhereTheCameraIsOutOfIt() {
+        assertThat(after("Twenty. Standing water.", "Twenty four. Still in it.", "Thirty. Out of it."))
+                .containsExactly("standing water@20-30");
+    }
+
+    @Test
+    void aGuessThatIsTakenBackAtOnceIsOneDraftRuledOut() {
+        Spoken.All all = hear(
+                "Zero at the cap.", "Five.", "Ten.", "Fifteen.", "Twenty. That looks like a hole.", "No. Not a hole.");
+        Spoken hole = all.drafts().getLast();
+        assertThat(hole.draft().matter()).isEqualTo(FindingKind.HOLE);
+        assertThat(hole.draft().certainty()).isEqualTo(Certainty.RULED_OUT);
+        assertThat(Contradictions.in(all, Whereabouts.UNKNOWN, LengthUnit.FEET))
+                .anySatisfy(c -> assertThat(c.words()).contains("hole was said, and taken back at 0:30"));
+    }
+
+    @Test
+    void whatIsToldOnceMoreAtTheEndIsNotFoundAgain() {
+        assertThat(after("Twenty. Roots.", "Coming back.", "Ten.", "And we're out.", "So roots, and not much else."))
+                .containsExactly("roots@20");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Going in at the basement cleanout, by the boiler.             | opening
+            There's no cleanout on this house.                            | opening
+            I've zeroed it at the lip.                                    | zero
+            End of the run.                                               | end
+            That's as far as we go.                                       | limit
+            Let me get a picture of that.                                 | photo
+            I'll look at it again on the way back.                        | promise
+            We cabled it this morning with a three inch cutter.           | cleaned
+            It was last cleaned two years ago.                            | service
+            I did her in March, so she is due.  Last service was May.     | service
+            I'd call it fair.                                             | verdict
+            The line fails.                                               | verdict
+            I'd have that joint dug up and replaced.                      | advice
+            Quit pouring grease down that sink.                           | advice
+            It's yours all the way to the main.                           | remark
+            We don't warranty the cable.                                  | remark
+            The picture's upside down.                                    | remark
+            Left a pink flag by the tree, four foot six deep.             | locate
+            It jogs over to the left.                                     | bend
+            Goes to clay here.                                            | material change
+            """)
+    void aTurnOfPhraseStatesAMatter(String sentence, String matter) {
+        List<Topic> stated = hear(sentence).drafts().stream()
+                .map(s -> s.draft().matter())
+                .map(t -> t instanceof FindingKind k ? k.broad() : t)
+                .toList();
+        assertThat(stated).extracting(Topic::word).contains(matter);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            No roots in that one.                                         | roots
+            Roots usually come in where clay has joints.                  | roots
+            If you ever see roots, call me.                               | roots
+            It goes right in the dirt every time you run water.           | fixture test
+            It's a lime tree.                                             | lime
+            You could live with a belly like that.                        | standing water
+            """)
+    void whatIsOnlySpokenOfIsNotFound(String sentence, String matter) {
+        List<String> all = new ArrayList<>(List.of(RUN));
+        all.add(sentence);
+        assertThat(hear(all.toArray(String[]::new)).drafts().stream()
+                        .filter(s -> s.draft().certainty() != Certainty.RULED_OUT)
+                        .map(s -> s.draft().matter().word()))
+                .doesNotContain(matter);
+    }
+
+    @Test
+    void noCleanoutRulesOneOut() {
+        assertThat(drafts("There's no cleanout on this house.")).containsExactly("-opening");
+    }
+
+    @Test
+    void theCounterStandsForAPlaceThatWasOnlyStoodAt() {
+        Spoken stood = hear("Zero at the cap.", "Five.", "Ten.", "Fifteen.", "Twenty.", "Fine roots.")
+                .drafts()
+                .getLast();
+        assertThat(stood.source()).isEqualTo(Spoken.Source.STANDING);
+        assertThat(hear("Roots at twenty feet.").drafts().getFirst().source()).isEqualTo(Spoken.Source.SAID);
+        assertThat(hear("I've zeroed it at the lip.")
+                        .drafts()
+                        .getFirst()
+                        .draft()
+                        .matter())
+                .isEqualTo(Act.ZERO);
+    }
+}
