@@ -6,6 +6,7 @@ import hitch.bench.CounterTrials;
 import hitch.bench.FootageTimes;
 import hitch.bench.JudgeTimes;
 import hitch.bench.LineTable;
+import hitch.bench.ListenTable;
 import hitch.bench.MotionTable;
 import hitch.bench.PlainClip;
 import hitch.bench.RecordTimes;
@@ -53,6 +54,7 @@ import picocli.CommandLine.Spec;
             "scenes: how fast the simulated camera makes footage.  render: how fast a film is made and spoken.",
             "script: how long a long story keeps whoever writes in it waiting.",
             "voice: whether what the voice says is understood; FILE has sentences, one a line.",
+            "listen: how rightly speech is written down, clean and in noise; FILE has sentences, one a line.",
             "measure: steps, gaps, water and shares on pictures of made-up pipe.",
             "break: attacks on everything that is read.  leaks: what districts get, searched."
         },
@@ -79,6 +81,7 @@ final class BenchCommand implements Callable<Integer> {
         RENDER,
         SCRIPT,
         VOICE,
+        LISTEN,
         MEASURE,
         BREAK,
         LEAKS
@@ -91,7 +94,7 @@ final class BenchCommand implements Callable<Integer> {
             index = "0",
             paramLabel = "WHAT",
             description =
-                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, measure, break or leaks.")
+                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, listen, measure, break or leaks.")
     private What what;
 
     @Parameters(
@@ -104,7 +107,7 @@ final class BenchCommand implements Callable<Integer> {
     @Option(names = "--seed", description = "Chance of the made-up counters; another one gives fresh clips.")
     private long seed = 900;
 
-    @Option(names = "--minutes", description = "How long break goes on; 5.")
+    @Option(names = "--minutes", description = "How long break goes on, or how much speech listen makes; 5.")
     private double minutes = 5;
 
     @Option(names = "--jobs", description = "How many jobs leaks hands over; 10.")
@@ -136,6 +139,7 @@ final class BenchCommand implements Callable<Integer> {
                     RenderTimes.run(demo(scratch).resolve("demo"), scratch, DataFolder.path(), System::nanoTime, say);
                 case SCRIPT -> script(demo(scratch).resolve("demo"), say);
                 case VOICE -> VoiceTable.run(sentences(), DataFolder.path(), say);
+                case LISTEN -> ListenTable.run(sentences(), 60.0 * minutes, seed, DataFolder.path(), say);
                 case MEASURE -> {
                     new GaugeTable(30, seed, say).run();
                     new JointTable(8, seed, say).run();

@@ -35,6 +35,7 @@ import picocli.CommandLine.Spec;
             StillCommand.class,
             RecoverCommand.class,
             CounterCommand.class,
+            ListenCommand.class,
             NotesCommand.class,
             DescribeCommand.class,
             LineCommand.class,

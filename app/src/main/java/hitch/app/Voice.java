@@ -5,6 +5,7 @@ import hitch.desk.record.DeviceMicrophone;
 import hitch.desk.record.Microphone;
 import hitch.desk.record.SimulatedMicrophone;
 import hitch.media.MediaException;
+import hitch.media.ears.Listener;
 import hitch.media.ears.Recogniser;
 import hitch.media.voice.NeuralVoice;
 import hitch.media.voice.Speaker;
@@ -36,7 +37,8 @@ final class Voice {
         return new Senses(
                 narrator(),
                 () -> new Recogniser(new ModelFolder(DataFolder.path())),
-                () -> simulated == null ? new DeviceMicrophone() : simulated(Path.of(simulated)));
+                () -> simulated == null ? new DeviceMicrophone() : simulated(Path.of(simulated)),
+                new Listener(new ModelFolder(DataFolder.path())));
     }
 
     private static Microphone simulated(Path file) {

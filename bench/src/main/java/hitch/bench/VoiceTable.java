@@ -22,7 +22,7 @@ public final class VoiceTable {
     private static final Allowed WRONG_WORDS = Allowed.most(4);
     private static final Allowed WRONG_FIGURES = Allowed.most(0);
     /** Every word that a number, a side or a clock position is said with. */
-    private static final Set<String> FIGURES = Stream.concat(
+    static final Set<String> FIGURES = Stream.concat(
                     IntStream.rangeClosed(0, 100).mapToObj(Integer::toString),
                     Stream.of("1000", "0.5", "1/2", "1/4", "3/4", "left right top bottom clock"))
             .flatMap(n -> Stream.of(SpokenForm.of(n).split(" ")))
@@ -86,7 +86,11 @@ public final class VoiceTable {
                 WRONG_FIGURES.verdict(wrongFigures)));
     }
 
-    private static List<String> words(String text) {
+    static boolean isFigure(String word) {
+        return FIGURES.contains(word);
+    }
+
+    static List<String> words(String text) {
         String plain = text.toLowerCase(Locale.ROOT)
                 .replace("o'clock", "o clock")
                 .replaceAll("(?<=\\d):00 o clock", " o clock")
@@ -108,7 +112,7 @@ public final class VoiceTable {
     }
 
     /** What was said against what was heard, word by word, with as few errors as there can be. */
-    private record Aligned(int errors, List<String> wrong) {
+    record Aligned(int errors, List<String> wrong) {
         static Aligned of(List<String> said, List<String> heard) {
             int[][] cost = new int[said.size() + 1][heard.size() + 1];
             for (int i = 0; i <= said.size(); i++) {

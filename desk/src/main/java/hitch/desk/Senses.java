@@ -4,6 +4,7 @@ import hitch.desk.record.DeviceMicrophone;
 import hitch.desk.record.Microphone;
 import hitch.media.MediaException;
 import hitch.media.ears.Ears;
+import hitch.media.ears.Listening;
 import hitch.media.voice.Narrator;
 import java.util.function.Supplier;
 
@@ -13,8 +14,9 @@ import java.util.function.Supplier;
  * @param voice who speaks where nobody chose another, and keeps nothing of it
  * @param ears who writes down what is said
  * @param microphone where sound comes in
+ * @param listening who writes down what is said on a clip
  */
-public record Senses(Narrator voice, Ears.Opening ears, Supplier<Microphone> microphone) {
+public record Senses(Narrator voice, Ears.Opening ears, Supplier<Microphone> microphone, Listening listening) {
     /** A voice and the machine's microphone, and nobody who understands what is said. */
     public static Senses of(Narrator voice) {
         return new Senses(
@@ -22,6 +24,9 @@ public record Senses(Narrator voice, Ears.Opening ears, Supplier<Microphone> mic
                 () -> {
                     throw new MediaException("What is said is not compared with what is written here.");
                 },
-                DeviceMicrophone::new);
+                DeviceMicrophone::new,
+                (sound, heard, from, kept, progress) -> {
+                    throw new MediaException("Nobody listens here. Drop captions on the footage in its place.");
+                });
     }
 }

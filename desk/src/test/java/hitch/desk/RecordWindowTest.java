@@ -56,11 +56,15 @@ class RecordWindowTest extends OpenWindow {
             @Override
             public void close() throws MediaException {}
         };
-        return new Senses(STAND_IN, () -> ears, () -> {
-            // Each look at the clock is a fifth of a second later, however fast the test goes.
-            AtomicLong now = new AtomicLong();
-            return new SimulatedMicrophone(spoken.get(), () -> now.addAndGet(200_000_000));
-        });
+        return new Senses(
+                STAND_IN,
+                () -> ears,
+                () -> {
+                    // Each look at the clock is a fifth of a second later, however fast the test goes.
+                    AtomicLong now = new AtomicLong();
+                    return new SimulatedMicrophone(spoken.get(), () -> now.addAndGet(200_000_000));
+                },
+                Senses.of(STAND_IN).listening());
     }
 
     private ShotChange change() {

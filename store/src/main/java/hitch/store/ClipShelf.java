@@ -80,6 +80,16 @@ public final class ClipShelf {
         write(clip.sha256() + ".rims", out -> RimsFile.write(looks, out));
     }
 
+    /** What was written down of a clip's speech; nothing while nobody has listened. */
+    public HeardSoFar heard(Clip clip) {
+        return read(clip.sha256() + ".heard", HeardFile::read).orElse(HeardSoFar.NOTHING);
+    }
+
+    /** Keeps it. */
+    public void keepHeard(Clip clip, HeardSoFar heard) {
+        write(clip.sha256() + ".heard", out -> HeardFile.write(heard, out));
+    }
+
     /** Looks through a clip, keeps what was found, and tells it. */
     ClipScan look(Clip clip, Path file, ClipIndex index, Progress progress) throws MediaException {
         BufferedImage film = new BufferedImage(PICTURES * PICTURE_WIDTH, PICTURE_HEIGHT, BufferedImage.TYPE_INT_RGB);

@@ -38,6 +38,11 @@ public record Commentary(
         }
     }
 
+    /** The same in other words. */
+    public Commentary with(List<Cue> others) {
+        return new Commentary(id, clip, fileName, others, offset, settled);
+    }
+
     public Commentary slidTo(double seconds) {
         return new Commentary(id, clip, fileName, cues, seconds, settled);
     }

@@ -51,6 +51,8 @@ public final class MarkBench implements Bench {
     private final ThereAndBackChart chart;
     private final JointBook joints;
     private final SameAgain again;
+    private final ListenTask listening;
+    private final SayIt speaking;
     private final BorderPane root = new BorderPane();
 
     /** @param findActs what shows all acts, to be searched */
@@ -66,6 +68,9 @@ public final class MarkBench implements Bench {
         findings = new FindingsPane(desk, notes, again, () -> act(Act.DRAW));
         talk = new TalkBook(desk, reader);
         spoken = new SpokenPane(desk, talk, notes);
+        listening = new ListenTask(desk, reader);
+        speaking = new SayIt(desk, notes);
+        speaking.followKeysOf(root);
         side = new SidePane(desk, findings, spoken, talk, findActs);
         better = new SeeBetter(desk);
         held = new HeldFrame(desk);
@@ -220,6 +225,8 @@ public final class MarkBench implements Bench {
             case AGAIN_AT_JOINTS -> again.atJoints();
             case LOOK_AGAIN -> findings.lookAgain();
             case COPY_WORDS -> findings.copy();
+            case LISTEN -> listening.listen();
+            case SAY_IT -> speaking.hold();
             case CAPTIONS -> spoken.choose();
             case COMMON_1, COMMON_2, COMMON_3, COMMON_4, COMMON_5 ->
                 notes.begin(CommonKinds.of(desk.work().now().job()), act.ordinal() - Act.COMMON_1.ordinal());

@@ -121,6 +121,22 @@ final class NoteLine extends VBox {
         field.end();
     }
 
+    /** Puts a note into the line that was spoken; Enter keeps it. */
+    void said(String words) {
+        cancel();
+        field.setText(words);
+        field.requestFocus();
+        field.end();
+    }
+
+    /** Tells that somebody may speak. */
+    void listening(boolean on) {
+        heading.setText(on ? "Speak…" : "Note");
+        if (on) {
+            desk.player().playingProperty().set(false);
+        }
+    }
+
     private void cancel() {
         amending = null;
         rewording = null;

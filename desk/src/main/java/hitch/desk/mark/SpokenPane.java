@@ -41,6 +41,7 @@ final class SpokenPane extends VBox {
     private final NoteLine notes;
     private final ListView<SpokenLine> list = new ListView<>();
     private final TalkSearch search;
+    private final CaptionWords words;
     private final Label count = Labels.of("", "soft");
     private final Label slide = Labels.of("", "measure");
     private final HBox slider;
@@ -51,12 +52,19 @@ final class SpokenPane extends VBox {
         this.notes = notes;
         this.spoken = new SpokenDesk(desk);
         this.search = new TalkSearch(desk);
+        this.words = new CaptionWords(desk);
         setSpacing(8);
         setId("spoken-pane");
         list.setId("spoken");
         list.setAccessibleText("What was said, to be kept or refused");
         list.setCellFactory(v -> new SpokenCell(desk, spoken));
-        list.setPlaceholder(Labels.of("Drop captions on the footage (SRT, VTT or lines of [m:ss] text).", "soft"));
+        Label nothing = Labels.of(
+                "Nothing is written down yet. Listen to this clip (" + Act.LISTEN.key()
+                        + "), or drop captions on the footage " + "(SRT, VTT or lines of [m:ss] text).",
+                "soft");
+        nothing.setWrapText(true);
+        nothing.setMaxWidth(360);
+        list.setPlaceholder(nothing);
         list.getSelectionModel().selectedItemProperty().addListener((o, was, is) -> chosen(was, is));
         VBox.setVgrow(list, Priority.ALWAYS);
         slider = new HBox(
@@ -85,7 +93,7 @@ final class SpokenPane extends VBox {
                         () -> spoken.keepSure(list.getItems())),
                 act("▶", Act.HEAR_SAID.key(), "Play it", () -> withChosen(spoken::play)));
         Ends top = new Ends(Ends.part(8, count), slider);
-        getChildren().addAll(top, list, actions, search);
+        getChildren().addAll(top, list, words, actions, search);
         book.linesProperty().addListener((o, was, is) -> fill());
         fill();
     }
@@ -169,6 +177,7 @@ final class SpokenPane extends VBox {
             case KEEP_AS_NEW -> withChosen(l -> spoken.keep(l, false));
             case KEEP_SURE -> spoken.keepSure(list.getItems());
             case REFUSE_SAID -> withChosen(spoken::refuse);
+            case MEND_WORDS -> withChosen(l -> words.edit(l, this::focus));
             case REWORD_SAID -> change();
             case HEAR_SAID -> withChosen(spoken::play);
             case KEEP_AT_SAID -> withChosen(l -> spoken.keepAt(l, PlaceChosen.SAID));

@@ -9,7 +9,7 @@ import java.util.concurrent.locks.LockSupport;
 import java.util.function.BiConsumer;
 
 /** Records from a microphone until it is stopped. */
-final class Recorder {
+public final class Recorder {
     /** How often the microphone is asked, nanoseconds. */
     private static final long ASKED = 40_000_000;
     /** Nobody reads one paragraph for longer, seconds. */
@@ -22,13 +22,13 @@ final class Recorder {
     /**
      * @param heard told how loud it just was, 0 to 1, and how many seconds there are; from another thread
      */
-    Recorder(Microphone microphone, BiConsumer<Double, Double> heard) {
+    public Recorder(Microphone microphone, BiConsumer<Double, Double> heard) {
         this.microphone = microphone;
         this.heard = heard;
     }
 
     /** Begins; empty sound where there is no microphone. */
-    CompletableFuture<Sound> start() {
+    public CompletableFuture<Sound> start() {
         CompletableFuture<Sound> done = new CompletableFuture<>();
         Thread thread = new Thread(
                 () -> {
@@ -83,7 +83,8 @@ final class Recorder {
         return Math.clamp(1 + 20 * Math.log10(most + 1e-9) / 50, 0, 1);
     }
 
-    void stop() {
+    /** What was heard up to now is all. */
+    public void stop() {
         stopped = true;
     }
 }

@@ -1,4 +1,4 @@
-package hitch.core.talk.place;
+package hitch.core.caption;
 
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -14,19 +14,24 @@ import java.util.regex.Pattern;
  * Puts words of the trade for ordinary ones that sound alike, where a machine wrote speech down: {@code routes} for roots, {@code cost
  * iron} for cast iron. The list is {@code sounds.txt}.
  */
-final class SoundAlikes {
+public final class SoundAlikes {
     private record Alike(Pattern heard, String said) {}
 
     private static final List<Alike> LIST = read();
 
     private SoundAlikes() {}
 
+    /** Mends a text. */
+    public static String mended(String text) {
+        return mended(text, new int[0]);
+    }
+
     /**
      * Mends a text.
      *
      * @param starts where its captions begin; moved with it
      */
-    static String mended(String text, int[] starts) {
+    public static String mended(String text, int[] starts) {
         String mended = text;
         for (Alike alike : LIST) {
             Matcher heard = alike.heard().matcher(mended);
@@ -59,8 +64,7 @@ final class SoundAlikes {
 
     private static List<Alike> read() {
         try (BufferedReader lines = new BufferedReader(new InputStreamReader(
-                Objects.requireNonNull(SoundAlikes.class.getResourceAsStream("/hitch/core/talk/sounds.txt")),
-                StandardCharsets.UTF_8))) {
+                Objects.requireNonNull(SoundAlikes.class.getResourceAsStream("sounds.txt")), StandardCharsets.UTF_8))) {
             return lines.lines()
                     .filter(l -> !l.isBlank() && !l.startsWith("#"))
                     .map(SoundAlikes::alike)

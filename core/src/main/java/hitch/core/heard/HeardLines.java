@@ -1,0 +1,76 @@
+package hitch.core.heard;
+
+import hitch.core.caption.Cue;
+import hitch.core.caption.SoundAlikes;
+import hitch.core.note.NoteReader;
+import hitch.core.note.SaidNumber;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.stream.Collectors;
+
+/** What was heard as captions: cut where a sentence ends or somebody pauses, with numbers as figures and words of the trade for what sounds like them. */
+public final class HeardLines {
+    /** A silence that parts two captions, seconds. */
+    private static final double PAUSE = 0.7;
+    /** No caption is on longer, seconds. */
+    private static final double LONGEST = 6.5;
+
+    private static final int LETTERS = 84;
+
+    private HeardLines() {}
+
+    /** @param words in order of time */
+    public static List<Cue> of(List<HeardWord> words, NoteReader reader) {
+        List<Cue> lines = new ArrayList<>();
+        List<HeardWord> line = new ArrayList<>();
+        for (int i = 0; i < words.size(); i++) {
+            line.add(words.get(i));
+            HeardWord last = words.get(i);
+            boolean over = i + 1 == words.size()
+                    || last.text().matches(".*[.!?]")
+                    || words.get(i + 1).from() - last.to() > PAUSE
+                    || words.get(i + 1).to() - line.getFirst().from() > LONGEST
+                    || letters(line) > LETTERS;
+            if (over) {
+                lines.add(new Cue(line.getFirst().from(), last.to(), figures(SoundAlikes.mended(text(line)), reader)));
+                line.clear();
+            }
+        }
+        return lines;
+    }
+
+    private static int letters(List<HeardWord> line) {
+        return line.stream().mapToInt(w -> w.text().length() + 1).sum();
+    }
+
+    private static String text(List<HeardWord> line) {
+        return line.stream().map(HeardWord::text).collect(Collectors.joining(" "));
+    }
+
+    /** "Twenty six and a half feet" as {@code 26.5 feet}; numbers to nine stay words but where something is measured. */
+    static String figures(String text, NoteReader reader) {
+        StringBuilder out = new StringBuilder();
+        int from = 0;
+        for (SaidNumber number : reader.numbers(text)) {
+            String said = text.substring(number.start(), number.end());
+            boolean measured = text.substring(number.end())
+                    .toLowerCase(Locale.ROOT)
+                    .matches("(?s)[ -]?(?:feet|foot|ft|inch|inches|percent|o'?clock|degrees|metres|meters)\\b.*");
+            boolean figure = number.value() >= 10
+                    || measured && number.value() >= 1
+                    || number.value() > 1 && number.value() % 1 != 0;
+            if (!figure || said.matches("[\\d.,/ ]+") && !said.contains("/")) {
+                continue;
+            }
+            out.append(text, from, number.start()).append(shown(number.value()));
+            from = number.end();
+        }
+        return out.append(text.substring(from)).toString();
+    }
+
+    private static String shown(double value) {
+        String text = String.format(Locale.ROOT, "%.2f", value);
+        return text.replaceAll("0+$", "").replaceAll("\\.$", "");
+    }
+}
