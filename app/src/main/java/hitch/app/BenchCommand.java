@@ -11,6 +11,7 @@ import hitch.bench.MotionTable;
 import hitch.bench.PlainClip;
 import hitch.bench.RecordTimes;
 import hitch.bench.RenderTimes;
+import hitch.bench.SayTable;
 import hitch.bench.SceneTimes;
 import hitch.bench.ScriptTimes;
 import hitch.bench.TalkTable;
@@ -139,7 +140,10 @@ final class BenchCommand implements Callable<Integer> {
                     RenderTimes.run(demo(scratch).resolve("demo"), scratch, DataFolder.path(), System::nanoTime, say);
                 case SCRIPT -> script(demo(scratch).resolve("demo"), say);
                 case VOICE -> VoiceTable.run(sentences(), DataFolder.path(), say);
-                case LISTEN -> ListenTable.run(sentences(), 60.0 * minutes, seed, DataFolder.path(), say);
+                case LISTEN -> {
+                    ListenTable.run(sentences(), 60.0 * minutes, seed, DataFolder.path(), say);
+                    SayTable.run(DataFolder.path(), seed, say);
+                }
                 case MEASURE -> {
                     new GaugeTable(30, seed, say).run();
                     new JointTable(8, seed, say).run();

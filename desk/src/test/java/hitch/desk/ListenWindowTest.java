@@ -133,9 +133,9 @@ class ListenWindowTest extends OpenWindow {
 
     @Test
     void aNoteIsSpokenWhileAKeyIsHeld() throws TimeoutException {
-        press(KeyCode.G);
+        press(KeyCode.F);
         until(() -> told(".label").contains("Speak…"));
-        release(KeyCode.G);
+        release(KeyCode.F);
         until(() -> lookup("#note").queryAs(TextField.class).getText().equals("Heavy roots at the top"));
         push(KeyCode.ENTER);
         until(() -> !job().work().now().job().findings().isEmpty());

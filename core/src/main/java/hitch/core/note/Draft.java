@@ -110,6 +110,11 @@ public record Draft(
                 .build();
     }
 
+    /** The same with the words that it was said in. */
+    public Draft saidAs(String words, int at) {
+        return DraftBuilder.builder(this).wording(words).start(at).build();
+    }
+
     /** The same as a thing that was looked for, or guessed, and is not there. */
     public Draft ruledOut() {
         return DraftBuilder.builder(this).certainty(Certainty.RULED_OUT).build();

@@ -36,6 +36,10 @@ final class Following {
             EnumSet.of(FindingKind.ADVICE, FindingKind.MATERIAL_CHANGE, FindingKind.SIZE_CHANGE);
 
     private static final double LATELY_S = 60;
+    private static final String CLAIM = "There is ";
+    /** The thing is named so early behind a place, characters. */
+    private static final int FIRST_WORDS = 24;
+
     private static final double SAME_MM = 100;
     private static final Pattern SAME = Pattern.compile(
             "[\\s,.]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?: again| thing| here| deal)?|ditto|more of (?:it|them|the same|those)|another one)\\b");
@@ -49,6 +53,8 @@ final class Following {
     private final List<Spoken> drafts = new ArrayList<>();
     private final List<Spoken.PipeSaid> pipes = new ArrayList<>();
     private final List<Spoken.Withdrawn> withdrawn = new ArrayList<>();
+    /** Whether the passage before was a place and nothing else. */
+    private boolean afterPlace;
 
     Following(NoteReader reader, LengthUnit unit, Transcript transcript, Course course) {
         this.reader = reader;
@@ -73,13 +79,14 @@ final class Following {
     void read(Passages.Passage passage) {
         String text = passage.text();
         if (text.isBlank()) {
+            afterPlace = course.isPlaceAt(passage.start());
             return;
         }
         double seconds = transcript.secondsAt(passage.start());
         if (TakenBack.isNo(text)) {
             TakenBack.last(drafts, seconds, withdrawn);
         }
-        Note note = reader.hear(text, unit, lastFinding());
+        Note note = heard(passage);
         note.pipes().forEach(p -> pipes.add(new Spoken.PipeSaid(seconds, p, text.strip())));
         List<Draft> said = stated(passage, note);
         boolean closed = Stretched.close(text, course.at(passage.start() + text.length() - 1), seconds, drafts);
@@ -91,6 +98,36 @@ final class Following {
             return;
         }
         said.forEach(d -> take(d, passage, closed));
+    }
+
+    /** A word that names a thing right behind a place claims it: "Thirteen. Grease along the bottom." */
+    private Note heard(Passages.Passage passage) {
+        Note note = reader.hear(passage.text(), unit, lastFinding());
+        boolean stands = follows(passage);
+        if (!note.drafts().isEmpty() || !stands) {
+            return note;
+        }
+        Note claimed = reader.hear(CLAIM + passage.text().replaceFirst("^[\\s.,]+", ""), unit, lastFinding());
+        int shift = passage.text().length()
+                - passage.text().replaceFirst("^[\\s.,]+", "").length()
+                - CLAIM.length();
+        return new Note(
+                passage.text(),
+                claimed.drafts().stream()
+                        .filter(d -> d.kind().family() != Family.TOLD && d.start() < CLAIM.length() + FIRST_WORDS)
+                        .map(d -> d.saidAs(passage.text().strip(), Math.max(0, d.start() + shift)))
+                        .toList(),
+                note.pipes(),
+                note.remark(),
+                note.chips());
+    }
+
+    private boolean follows(Passages.Passage passage) {
+        boolean here = course.isPlaceAt(passage.start()) || afterPlace;
+        // "Thirteen." may be a passage of its own.
+        afterPlace = course.isPlaceAt(passage.start())
+                && passage.text().replaceAll("[\\s.,]", "").isEmpty();
+        return here;
     }
 
     private void take(Draft said, Passages.Passage passage, boolean closed) {

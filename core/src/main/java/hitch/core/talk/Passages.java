@@ -27,7 +27,7 @@ final class Passages {
     private static final int LONGEST = 600;
     private static final Pattern STARTS = Pattern.compile(
             "\\b(?:uh|um|okay|alright|there's|theres|there is|there she|here's|and then|now|but|so|we're|we got|we've got|i see|you can see"
-                    + "|i can see|looks like|coming|that's|and it's|it's|and that's|and there|i'm|im|i cant|i can't|and (?:you|we|i|he|she|they)|theres|thats)\\b");
+                    + "|i can see|looks like|coming|that's|and it's|it's|and that's|and there|i'm|im|then |i cant|i can't|and (?:you|we|i|he|she|they)|theres|thats)\\b");
     private static final Set<String> DANGLING = Set.of(
             "at",
             "from",
@@ -69,7 +69,6 @@ final class Passages {
             "but",
             "so",
             "guess",
-            "that",
             "which",
             "what",
             "how");

@@ -41,7 +41,7 @@ final class Standing {
         if (draft.matter() == Act.ZERO) {
             return draft.at(Optional.of(new Draft.Place(Distance.ZERO, Distance.ZERO)));
         }
-        if (draft.matter() == Act.SERVICE) {
+        if (draft.matter() == Act.SERVICE || draft.matter() == FindingKind.VERDICT) {
             return draft.at(Optional.empty());
         }
         Optional<OddPlace> odd = course.oddWithin(passage, end)

@@ -81,7 +81,7 @@ public enum Act {
     COMMON_4(Place.MARK, "Note the fourth commonest kind", "4", "Numpad 4"),
     COMMON_5(Place.MARK, "Note the fifth commonest kind", "5", "Numpad 5"),
     LISTEN(Place.MARK, "Write down what is said on it", "Shortcut+L"),
-    SAY_IT(Place.MARK, "Hold it and speak a note", "G"),
+    SAY_IT(Place.MARK, "Hold it and speak a note", "F"),
     CAPTIONS(Place.MARK, "Add captions of what was said", "Shortcut+O"),
     WRITE_CLIPS(Place.MARK, "Write its evidence clips", "X"),
     REMOVE(Place.MARK, "Remove it", "Delete"),

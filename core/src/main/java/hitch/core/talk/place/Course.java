@@ -193,12 +193,18 @@ public final class Course {
                 .anyMatch(p -> p.feet() - SAME_FT <= place.inFeet() && place.inFeet() <= p.lastFeet() + SAME_FT);
     }
 
+    /** Whether a place that stands by itself begins at a character, so that what follows it is there. */
+    public boolean isPlaceAt(int at) {
+        PlaceSaid here = byStart.get(at);
+        return isTold() && here != null && here.bare();
+    }
+
     /** Places that stand by themselves: where they begin and end in the text. */
     public List<int[]> bare() {
         return !isTold()
                 ? List.of()
                 : chosen.stream()
-                        .filter(PlaceSaid::bare)
+                        .filter(p -> p.bare() && p.feet() > 0)
                         .map(p -> new int[] {p.start(), p.end()})
                         .toList();
     }

@@ -27,15 +27,15 @@ final class PlaceFinder {
 
     private static final Set<String> OTHER_BEFORE = Row.words(
             "job number unit apartment lot suite ticket every each another than a an these those all both per "
-                    + " schedule sdr minus plus $ # version model truck crew invoice order route room bath highway "
+                    + " schedule sdr minus plus $ # version model truck crew invoice order route highway "
                     + " other first last pick big");
     /** Words after "feet" that make it a length or a distance from elsewhere. */
     private static final Set<String> LENGTH_AFTER = Row.words(
             "of long deep off from away left short apart past beyond further farther more over wide tall high up "
                     + " cable before after underground belly sag crack piece section stick sticks lengths length ahead "
                     + " behind total down out back or outside inside under below above deeper square hose ladder pole reel "
-                    + " upstream downstream stretch run drop riser to one two three four five six seven eight nine ten "
-                    + " eleven toward towards");
+                    + " upstream downstream stretch run drop riser to "
+                    + " toward towards");
 
     private static final Set<String> AT = Row.words("at around @");
     private static final Set<String> SMALL = Row.words(
@@ -118,7 +118,7 @@ final class PlaceFinder {
             return last;
         }
         int led = before(i, 1);
-        boolean at = row.is(led, AT) && !row.at(led - 1).text().equals("all");
+        boolean at = row.is(led, AT) && !row.at(led - 1).text().matches("all|way");
         boolean bare = !at && !row.is(led, FROM) && before(i) && (signs ? after(next) : true);
         found.add(
                 new PlaceSaid(first, first, row.at(i).start(), row.at(next - 1).end(), weight, bare));
@@ -177,7 +177,7 @@ final class PlaceFinder {
         weight += hardBefore(i) ? 1.5 : 0;
         weight += edge ? 1 : 0;
         weight += measured ? 1 : 0;
-        weight += row.is(before(i, 1), AT) && !row.at(before(i, 2)).text().equals("all")
+        weight += row.is(before(i, 1), AT) && !row.at(before(i, 2)).text().matches("all|way")
                         || row.is(before(i, 1), Set.of("about", "approximately")) && row.is(before(i, 2), AT)
                 ? 1.5
                 : 0;
