@@ -74,6 +74,25 @@ class FootageCommandsTest {
         assertThat(err.toString()).contains("empty.mp4 is empty").doesNotContain("Exception");
     }
 
+    /** The demo's technician speaks on it: about marks in the yard, and feet. */
+    @Test
+    void listenWritesDownWhatIsSaidAndTheFileStaysAsItIs() throws IOException {
+        byte[] before = Files.readAllBytes(clip);
+        Path vtt = folder.resolve("marks.vtt");
+        assertThat(run("listen", clip, "--vtt", vtt, "--json")).isZero();
+        JsonNode words = json().get("words");
+        assertThat(words).isNotEmpty();
+        double last = 0;
+        for (JsonNode word : words) {
+            assertThat(word.get("from_s").asDouble()).isGreaterThanOrEqualTo(last - 0.5);
+            last = word.get("from_s").asDouble();
+        }
+        assertThat(Files.readString(vtt)).startsWith("WEBVTT").contains("-->");
+        assertThat(Files.readAllBytes(clip)).isEqualTo(before);
+        assertThat(run("listen", clip)).isEqualTo(1);
+        assertThat(err.toString()).contains("--vtt OUT");
+    }
+
     @Test
     void measureProposesWhatAFrameShowsAndTheFileStaysAsItIs() throws IOException {
         byte[] before = Files.readAllBytes(clip);

@@ -28,6 +28,7 @@ class FloorTest {
             "rules",
             "note",
             "caption",
+            "heard",
             "talk",
             "decide",
             "job",

@@ -45,6 +45,7 @@ final class SpokenPane extends VBox {
     private final Label count = Labels.of("", "soft");
     private final Label slide = Labels.of("", "measure");
     private final HBox slider;
+    private final Button sure;
 
     SpokenPane(Context desk, TalkBook book, NoteLine notes) {
         this.desk = desk;
@@ -86,13 +87,16 @@ final class SpokenPane extends VBox {
                         () -> withChosen(l -> spoken.keep(l, false))),
                 act("Reword", Act.REWORD_SAID.key(), "Say it anew in the note line", this::change),
                 act("Refuse", Act.REFUSE_SAID.key(), "Refuse the chosen draft", () -> withChosen(spoken::refuse)),
-                act(
-                        "All sure",
-                        Act.KEEP_SURE.key(),
-                        "Keep all that is sure, as one change",
-                        () -> spoken.keepSure(list.getItems())),
                 act("▶", Act.HEAR_SAID.key(), "Play it", () -> withChosen(spoken::play)));
-        Ends top = new Ends(Ends.part(8, count), slider);
+        sure = act(
+                "",
+                Act.KEEP_SURE.key(),
+                "Keep all that is sure, as one change",
+                () -> spoken.keepSure(list.getItems()));
+        sure.setId("keep-sure");
+        sure.getStyleClass().add("slim");
+        sure.managedProperty().bind(sure.visibleProperty());
+        Ends top = new Ends(Ends.part(8, count, sure), slider);
         getChildren().addAll(top, list, words, actions, search);
         book.linesProperty().addListener((o, was, is) -> fill());
         fill();
@@ -120,12 +124,10 @@ final class SpokenPane extends VBox {
         int at = list.getSelectionModel().getSelectedIndex();
         List<SpokenLine> lines = book.linesProperty().get();
         list.getItems().setAll(lines);
-        long sure = lines.stream().filter(SpokenLine::isSure).count();
-        count.setText(
-                lines.isEmpty()
-                        ? ""
-                        : book.open() + " of " + lines.size() + " to look at"
-                                + (sure > 0 ? ", " + sure + " sure" : ""));
+        long certain = lines.stream().filter(SpokenLine::isSure).count();
+        count.setText(lines.isEmpty() ? "" : book.open() + " of " + lines.size() + " open");
+        sure.setText(certain + " sure");
+        sure.setVisible(certain > 0);
         slider.setVisible(!lines.isEmpty());
         slider.setManaged(!lines.isEmpty());
         search.setVisible(!lines.isEmpty());
