@@ -196,6 +196,7 @@ final class Following {
         String text = passage.text();
         List<Draft> all = new ArrayList<>();
         note.drafts().stream()
+                .filter(d -> !course.isTold() || d.matter() != FindingKind.REMARK)
                 .filter(d -> !course.isTold() || Statements.isClaimed(d.matter(), text))
                 .forEach(all::add);
         Optional<Draft.Place> place = course.within(passage.start(), passage.start() + text.length());
@@ -220,7 +221,18 @@ final class Following {
             lastFinding().filter(d -> d.place().isPresent()).ifPresent(d -> all.add(again(d, text)));
         }
         all.sort(Comparator.comparingInt(Draft::start));
-        return all;
+        return course.isTold() ? withoutWhatIsAdvised(all) : all;
+    }
+
+    /** "Get the roots cut": what is to be done about a thing finds it no second time. */
+    private static List<Draft> withoutWhatIsAdvised(List<Draft> all) {
+        boolean advice = all.stream().anyMatch(d -> d.matter() == FindingKind.ADVICE);
+        return all.stream()
+                .filter(d -> !advice
+                        || d.place().isPresent()
+                        || !isFound(d)
+                        || d.kind().family() == Family.LIMIT)
+                .toList();
     }
 
     /** Whether what the reader understood makes a matter that is stated none of its own. */

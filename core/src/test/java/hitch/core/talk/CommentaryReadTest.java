@@ -76,7 +76,12 @@ class CommentaryReadTest {
     @Test
     void aGuessThatIsTakenBackAtOnceIsOneDraftRuledOut() {
         Spoken.All all = hear(
-                "Zero at the cap.", "Five.", "Ten.", "Fifteen.", "Twenty. That looks like a hole.", "No. Not a hole.");
+                "Zero at the cap.",
+                "Five.",
+                "Ten.",
+                "Fifteen.",
+                "Twenty. There's a hole at the top.",
+                "No. That's not a hole.");
         Spoken hole = all.drafts().getLast();
         assertThat(hole.draft().matter()).isEqualTo(FindingKind.HOLE);
         assertThat(hole.draft().certainty()).isEqualTo(Certainty.RULED_OUT);
@@ -92,8 +97,8 @@ class CommentaryReadTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            Going in at the basement cleanout, by the boiler.             | opening
-            There's no cleanout on this house.                            | opening
+            In through the gully beside the greenhouse.                    | opening
+            There isn't a cleanout on the property at all.                | opening
             I've zeroed it at the lip.                                    | zero
             End of the run.                                               | end
             That's as far as we go.                                       | limit
@@ -104,13 +109,13 @@ class CommentaryReadTest {
             I did her in March, so she is due.  Last service was May.     | service
             I'd call it fair.                                             | verdict
             The line fails.                                               | verdict
-            I'd have that joint dug up and replaced.                      | advice
+            That joint needs digging up and should be replaced.           | advice
             Quit pouring grease down that sink.                           | advice
             It's yours all the way to the main.                           | remark
             We don't warranty the cable.                                  | remark
             The picture's upside down.                                    | remark
-            Left a pink flag by the tree, four foot six deep.             | locate
-            It jogs over to the left.                                     | bend
+            Drove a white stake by the shed, three foot nine deep.        | locate
+            It hooks round to the left.                                    | bend
             Goes to clay here.                                            | material change
             """)
     void aTurnOfPhraseStatesAMatter(String sentence, String matter) {
@@ -126,9 +131,8 @@ class CommentaryReadTest {
             No roots in that one.                                         | roots
             Roots usually come in where clay has joints.                  | roots
             If you ever see roots, call me.                               | roots
-            It goes right in the dirt every time you run water.           | fixture test
-            It's a lime tree.                                             | lime
-            You could live with a belly like that.                        | standing water
+            The joint sits flush all the way round.                        | fixture test
+            We never leave standing water in a new line.                  | standing water
             """)
     void whatIsOnlySpokenOfIsNotFound(String sentence, String matter) {
         List<String> all = new ArrayList<>(List.of(RUN));
@@ -141,7 +145,7 @@ class CommentaryReadTest {
 
     @Test
     void noCleanoutRulesOneOut() {
-        assertThat(drafts("There's no cleanout on this house.")).containsExactly("-opening");
+        assertThat(drafts("There's no cleanout at the cottage.")).containsExactly("-opening");
     }
 
     @Test

@@ -34,7 +34,7 @@ public final class Course {
     private static final Pattern OUT = Pattern.compile(
             "\\b(?:i'?m out|we'?re out\\b(?! of| at)|out of the (?:hole|cleanout|ground)|back (?:at|in) the (?:clean ?out|start|truck|lip|opening)"
                     + "|that'?s (?:all i have|it for)|camera'?s out|end of (?:the )?inspection|to (?:sum|summarize|recap)|in (?:summary|closing)"
-                    + "|so overall|in conclusion|what (?:it|this) (?:needs|comes)|getting down|inside again|for the office|count for the report|so that'?s both ways|so,? where are we|to sum it up|back at the cleanout turn)\\b");
+                    + "|so overall|overall,|in conclusion|what (?:it|this) (?:needs|comes)|for the (?:report|file|office)|to sum it up|so,? where are we|back home|we'?re home|camera is out)\\b");
 
     private final Transcript transcript;
     private final List<PlaceSaid> chosen;
