@@ -105,10 +105,8 @@ public final class TalkTable {
     }
 
     private static Optional<Double> place(Spoken spoken, Whereabouts where) {
-        return spoken.draft()
-                .place()
+        return spoken.place(where.cableAt(spoken.seconds()))
                 .map(Draft.Place::from)
-                .or(() -> where.cableAt(spoken.seconds()))
                 .map(Distance::inFeet);
     }
 

@@ -43,14 +43,7 @@ public final class NotesCsv {
         CSVPrinter printer = new CSVPrinter(out, format);
         for (Spoken spoken : drafts) {
             Draft draft = spoken.draft();
-            boolean stood = spoken.source() == Spoken.Source.STANDING
-                    && where.cableAt(spoken.seconds()).isPresent()
-                    && draft.place().filter(Draft.Place::isPoint).isPresent();
-            Optional<Draft.Place> place = draft.place()
-                    .filter(p -> !stood)
-                    .or(() -> where.cableAt(spoken.seconds())
-                            .map(c -> new Draft.Place(
-                                    c, draft.length().map(c::plus).orElse(c))));
+            Optional<Draft.Place> place = spoken.place(where.cableAt(spoken.seconds()));
             Optional<ClockPosition> clock = draft.traits().clock().filter(c -> !c.all());
             printer.printRecord(
                     timed ? number(spoken.seconds(), 3) : null,

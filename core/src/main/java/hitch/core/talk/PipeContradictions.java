@@ -63,10 +63,8 @@ final class PipeContradictions {
     }
 
     private Optional<Double> at(Spoken spoken) {
-        return spoken.draft()
-                .place()
+        return spoken.place(where.cableAt(spoken.seconds()))
                 .map(Draft.Place::from)
-                .or(() -> where.cableAt(spoken.seconds()))
                 .map(Distance::inFeet);
     }
 

@@ -30,7 +30,7 @@ final class SaidPlaces {
         for (int i = 0; i < drafts.size(); i++) {
             Spoken spoken = drafts.get(i);
             Optional<Distance> place =
-                    spoken.draft().place().map(p -> p.from()).or(() -> where.cableAt(spoken.seconds()));
+                    spoken.place(where.cableAt(spoken.seconds())).map(p -> p.from());
             places.add(place);
             if (place.isPresent() && spoken.draft().matter() != FindingKind.PROMISE) {
                 last.merge(place.get().mm(), spoken.seconds(), Math::max);

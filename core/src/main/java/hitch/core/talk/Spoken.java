@@ -1,9 +1,11 @@
 package hitch.core.talk;
 
+import hitch.core.measure.Distance;
 import hitch.core.note.Draft;
 import hitch.core.pipe.Pipe;
 import hitch.core.talk.place.OddPlace;
 import java.util.List;
+import java.util.Optional;
 
 /**
  * Something that was said, with its moment.
@@ -36,6 +38,23 @@ public record Spoken(String key, double seconds, Draft draft, Source source) {
 
     public Spoken(String key, double seconds, Draft draft) {
         this(key, seconds, draft, draft.place().isPresent() ? Source.SAID : Source.NONE);
+    }
+
+    /** Whether it has a place only because the camera stood there by what was said before. */
+    public boolean isStood() {
+        return source == Source.STANDING
+                && draft.place().filter(Draft.Place::isPoint).isPresent();
+    }
+
+    /**
+     * Its place: as it was said, else where the counter had the camera, else where it stood by what was said.
+     *
+     * @param cable what the counter showed then; empty where nobody knows
+     */
+    public Optional<Draft.Place> place(Optional<Distance> cable) {
+        Optional<Draft.Place> by =
+                cable.map(c -> new Draft.Place(c, draft.length().map(c::plus).orElse(c)));
+        return isStood() ? by.or(draft::place) : draft.place().or(() -> by);
     }
 
     /** The same with its draft put otherwise. */

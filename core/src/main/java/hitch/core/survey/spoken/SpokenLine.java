@@ -46,9 +46,7 @@ public record SpokenLine(
     }
 
     private boolean isByCounter() {
-        return spoken.source() == Spoken.Source.STANDING
-                && counter.isPresent()
-                && spoken.draft().place().filter(Draft.Place::isPoint).isPresent();
+        return spoken.isStood() && counter.isPresent();
     }
 
     /** How its place is known, in a few words; empty where it is not. */

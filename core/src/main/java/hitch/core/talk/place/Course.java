@@ -78,36 +78,36 @@ public final class Course {
 
     /** What stands by itself as a place does, soon after one that was passed and soon before another, and lies between neither. */
     private static List<OddPlace> odd(Transcript transcript, List<PlaceSaid> all, List<PlaceSaid> chosen) {
+        TreeMap<Integer, PlaceSaid> passed = new TreeMap<>();
+        chosen.forEach(p -> passed.put(p.start(), p));
         List<OddPlace> odd = new ArrayList<>();
         for (PlaceSaid said : all) {
             boolean strong = said.weight() >= (said.bare() ? transcript.hasSigns() ? 2.6 : 2.5 : 3);
-            PlaceSaid before = null;
-            PlaceSaid after = null;
-            for (PlaceSaid other : chosen) {
-                if (other.start() < said.start()) {
-                    before = other;
-                } else if (after == null && other.start() > said.start()) {
-                    after = other;
-                }
-            }
-            if (!strong || chosen.contains(said) || before == null || after == null) {
+            var before = passed.lowerEntry(said.start());
+            var after = passed.higherEntry(said.start());
+            if (!strong || passed.containsKey(said.start()) || before == null || after == null) {
                 continue;
             }
-            double at = transcript.secondsAt(said.start());
-            boolean soon = at - transcript.secondsAt(before.start()) < SOON_S
-                    && transcript.secondsAt(after.start()) - at < SOON_S;
-            double low = Math.min(before.feet(), after.feet());
-            double high = Math.max(before.lastFeet(), after.lastFeet());
-            if (soon && (said.feet() < low - 1 || said.feet() > high + 1)) {
-                odd.add(new OddPlace(
-                        said.start(),
-                        said.from(),
-                        before.from(),
-                        after.from(),
-                        TongueSlips.between(said.from(), Distance.feet(low), Distance.feet(high))));
-            }
+            odd(transcript, said, before.getValue(), after.getValue()).ifPresent(odd::add);
         }
         return odd;
+    }
+
+    private static Optional<OddPlace> odd(Transcript transcript, PlaceSaid said, PlaceSaid before, PlaceSaid after) {
+        double at = transcript.secondsAt(said.start());
+        boolean soon =
+                at - transcript.secondsAt(before.start()) < SOON_S && transcript.secondsAt(after.start()) - at < SOON_S;
+        double low = Math.min(before.feet(), after.feet());
+        double high = Math.max(before.lastFeet(), after.lastFeet());
+        if (!soon || said.feet() >= low - 1 && said.feet() <= high + 1) {
+            return Optional.empty();
+        }
+        return Optional.of(new OddPlace(
+                said.start(),
+                said.from(),
+                before.from(),
+                after.from(),
+                TongueSlips.between(said.from(), Distance.feet(low), Distance.feet(high))));
     }
 
     /** Where the camera sets out: with the first zero, where that is told early; numbers before it are streets, jobs and years. */

@@ -12,16 +12,21 @@ import java.util.function.IntPredicate;
  */
 final class PlaceTrail {
     private static final double STEP = 14;
+    /** No more places than this are passed over without one that was. */
+    private static final int BEHIND = 60;
+
     private static final double TURN = 2.5;
     private static final double TOLD_TURN = 0.6;
 
     private final List<PlaceSaid> all;
-    private final boolean[] backTold;
-    private final boolean[] zeroTold;
+    /** How often it was told up to each place, so that it is known at once whether it was between two. */
+    private final int[] backTold;
+
+    private final int[] zeroTold;
     private final double[][] best;
     private final int[][] from;
 
-    private PlaceTrail(List<PlaceSaid> all, boolean[] backTold, boolean[] zeroTold) {
+    private PlaceTrail(List<PlaceSaid> all, int[] backTold, int[] zeroTold) {
         this.all = all;
         this.backTold = backTold;
         this.zeroTold = zeroTold;
@@ -35,11 +40,11 @@ final class PlaceTrail {
      */
     static List<PlaceSaid> of(List<PlaceSaid> all, IntPredicate backTold, IntPredicate zeroTold) {
         int n = all.size();
-        boolean[] back = new boolean[n];
-        boolean[] zero = new boolean[n];
+        int[] back = new int[n + 1];
+        int[] zero = new int[n + 1];
         for (int i = 0; i < n; i++) {
-            back[i] = backTold.test(i);
-            zero[i] = zeroTold.test(i);
+            back[i + 1] = back[i] + (backTold.test(i) ? 1 : 0);
+            zero[i + 1] = zero[i] + (zeroTold.test(i) ? 1 : 0);
         }
         return new PlaceTrail(all, back, zero).best();
     }
@@ -54,7 +59,7 @@ final class PlaceTrail {
                 double start = d == 1 ? TURN : Math.min(2, Math.max(0, here.feet() - STEP) / 20);
                 best[i][d] = here.weight() - start;
                 from[i][d] = -1;
-                for (int j = 0; j < i; j++) {
+                for (int j = Math.max(0, i - BEHIND); j < i; j++) {
                     for (int e = 0; e < 2; e++) {
                         double value = best[j][e] + here.weight() - cost(j, i, e, d);
                         if (value > best[i][d]) {
@@ -82,12 +87,8 @@ final class PlaceTrail {
 
     /** What is lost where {@code i} follows {@code j}; a way is 0 outwards and 1 back. */
     private double cost(int j, int i, int before, int now) {
-        boolean told = false;
-        boolean zeroed = false;
-        for (int k = j + 1; k <= i; k++) {
-            told |= backTold[k];
-            zeroed |= zeroTold[k];
-        }
+        boolean told = backTold[i + 1] > backTold[j + 1];
+        boolean zeroed = zeroTold[i + 1] > zeroTold[j + 1];
         double step = all.get(i).feet() - all.get(j).lastFeet();
         if (zeroed && now == 0 && all.get(i).feet() < STEP) {
             return 0.3;
