@@ -1,10 +1,8 @@
 package hitch.desk;
 
 import hitch.core.caption.Cue;
-import hitch.core.decide.Decision;
 import hitch.core.disclosure.Recipient;
 import hitch.core.finding.Finding;
-import hitch.core.finding.FindingId;
 import hitch.core.footage.Adjustment;
 import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
@@ -13,11 +11,6 @@ import hitch.core.job.Deed;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.job.JobHistory;
-import hitch.core.line.LineFacts;
-import hitch.core.rules.HouseRules;
-import hitch.core.rules.RulePart;
-import hitch.core.run.Run;
-import hitch.core.run.RunId;
 import hitch.core.talk.Spoken;
 import hitch.desk.task.Rank;
 import hitch.desk.task.Task;
@@ -28,7 +21,6 @@ import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.Callable;
@@ -37,7 +29,6 @@ import java.util.concurrent.ExecutorService;
 import java.util.concurrent.Executors;
 import java.util.function.Consumer;
 import java.util.function.Function;
-import java.util.function.UnaryOperator;
 import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyObjectProperty;
@@ -53,6 +44,7 @@ public final class Workspace implements AutoCloseable {
     private static final Logger LOG = LoggerFactory.getLogger(Workspace.class);
 
     private final JobFolder folder;
+    private final Changes changes = new Changes(this);
     private final Footage footage;
     private final Notices notices;
     private final Senses senses;
@@ -176,6 +168,7 @@ public final class Workspace implements AutoCloseable {
         return stills.takenProperty();
     }
 
+    /** Makes a change, and shows the job as it is then. */
     public CompletableFuture<Void> apply(Edit edit) {
         return change(() -> folder.apply(edit));
     }
@@ -191,58 +184,9 @@ public final class Workspace implements AutoCloseable {
         });
     }
 
-    public CompletableFuture<Void> changeRun(RunId id, UnaryOperator<Run> how) {
-        return edit(job -> job.runs().stream()
-                .filter(r -> r.id().equals(id) && !how.apply(r).equals(r))
-                .findFirst()
-                .map(r -> new Edit.PutRun(how.apply(r))));
-    }
-
-    public CompletableFuture<Void> changeLine(UnaryOperator<LineFacts> how) {
-        return edit(job -> Optional.of(how.apply(job.line()))
-                .filter(l -> !l.equals(job.line()))
-                .map(Edit.DescribeLine::new));
-    }
-
-    public CompletableFuture<Void> changeRules(Function<HouseRules, RulePart> how) {
-        return edit(job -> Optional.of(how.apply(job.rules()))
-                .filter(part -> !job.rules().with(part).equals(job.rules()))
-                .map(Edit.SetRules::new));
-    }
-
-    /** Decides something on what was proposed. */
-    public CompletableFuture<Void> decide(Decision decision) {
-        return apply(new Edit.Decide(decision));
-    }
-
-    /** Adds the finding that {@code make} gives for the next free id. */
-    public CompletableFuture<Void> addFinding(Function<FindingId, Finding> make) {
-        return change(
-                () -> folder.apply(new Edit.AddFinding(make.apply(folder.job().nextId()))));
-    }
-
-    /**
-     * Adds a finding for each of {@code make}, given the ids that are free next: one change to the user.
-     *
-     * @param words what it does, for the undo button
-     */
-    public CompletableFuture<Void> addFindings(String words, List<Function<FindingId, Finding>> make) {
-        return change(() -> {
-            Job job = folder.job();
-            List<Edit> edits = new ArrayList<>();
-            for (Function<FindingId, Finding> one : make) {
-                Edit add = new Edit.AddFinding(one.apply(job.nextId()));
-                edits.add(add);
-                job = job.with(add);
-            }
-            return folder.apply(new Edit.Several(words, edits));
-        });
-    }
-
-    /** Keeps something that was said as the finding that {@code make} gives for the next free id. */
-    public CompletableFuture<Void> keepSpoken(String commentary, String key, Function<FindingId, Finding> make) {
-        return change(() -> folder.apply(new Edit.KeepSpoken(
-                commentary, key, Optional.of(make.apply(folder.job().nextId())), Optional.empty())));
+    /** The changes that are made often, each in a word. */
+    public Changes changes() {
+        return changes;
     }
 
     /** Keeps what happened to what was handed over; undo does not reach it. */

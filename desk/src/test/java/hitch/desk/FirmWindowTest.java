@@ -36,7 +36,7 @@ class FirmWindowTest extends OpenWindow {
         until(() -> job().work().firm().rulesProperty().get().equals(survey().rules()));
         assertThat(new FirmFolder(folder.resolve("data")).rules()).isEqualTo(survey().rules());
         assertThat(lookup("#firm-rules").query().isVisible()).isFalse();
-        interact(() -> job().work().changeRules(r -> r.care().every(24)));
+        interact(() -> job().work().changes().changeRules(r -> r.care().every(24)));
         until(() -> lookup("#firm-rules").query().isVisible());
         clickOn("#take-firm-rules");
         until(() -> survey().rules().care().monthsBetweenCleanings() == 12);

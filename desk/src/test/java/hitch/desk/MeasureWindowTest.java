@@ -165,6 +165,7 @@ class MeasureWindowTest extends OpenWindow {
     @Test
     void withoutABoreItIsAskedForAndThenMeasured() throws TimeoutException {
         interact(() -> job().work()
+                .changes()
                 .changeRun(
                         job().work().now().job().runs().getFirst().id(),
                         r -> r.from(r.opening().withPipe(r.opening().pipe().withSize(Optional.empty())))));

@@ -80,7 +80,7 @@ class PairWindowTest extends OpenWindow {
         Path still = EarlierJob.still(
                 job().work().folder().folder(), "earlier", found.finding().id().value());
         Still.save(new Picture(64, 48, new int[64 * 48], 0), still);
-        interact(() -> job().work().decide(new Decision.Beside(visit)));
+        interact(() -> job().work().changes().decide(new Decision.Beside(visit)));
         until(() -> job().work().now().judged().beside().size() == 1);
         interact(() -> job().player().seek(clip, clip.seconds() / 4));
         until(() -> job().player().shown().isPresent());

@@ -99,7 +99,7 @@ class RunWindowTest extends OpenWindow {
             place.setText("by the he");
         });
         // Something else changes the runs meanwhile.
-        interact(() -> job().work().changeRun(run().id(), r -> r.named("other run")));
+        interact(() -> job().work().changes().changeRun(run().id(), r -> r.named("other run")));
         until(() -> run().name().equals("other run"));
         assertThat(place.getScene()).isNotNull();
         assertThat(place.getText()).isEqualTo("by the he");

@@ -228,7 +228,7 @@ class TalkWindowTest extends OpenWindow {
     void twoThatAreOneAreMergedAndTwoThatAreTwoKeptApart() throws TimeoutException {
         type(KeyCode.T);
         int before = findings().size();
-        job().work().addFinding(id -> twinOf(findings().getFirst(), id));
+        job().work().changes().addFinding(id -> twinOf(findings().getFirst(), id));
         until(() -> findings().size() == before + 1);
         interact(() -> {
             ListView<?> list = lookup("#findings").queryAs(ListView.class);

@@ -6,7 +6,6 @@ import hitch.core.decide.Decisions;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.PhotoPlace;
-import hitch.core.footage.AdjustedSpan;
 import hitch.core.footage.Adjustments;
 import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
@@ -17,16 +16,12 @@ import hitch.core.rules.HouseRules;
 import hitch.core.run.Run;
 import hitch.core.talk.Commentary;
 import io.soabase.recordbuilder.core.RecordBuilder;
-import java.util.ArrayList;
 import java.util.Collections;
-import java.util.LinkedHashMap;
-import java.util.LinkedHashSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.UnaryOperator;
-import java.util.stream.Collectors;
 
 /**
  * One property, one visit: the fold of its edits. Immutable; {@link #with} gives the next job.
@@ -87,9 +82,6 @@ public record Job(
             Decisions.NONE,
             1);
 
-    /** A zeroing set by hand this near to one that was read is the same zeroing, moved; seconds. */
-    private static final double MOVED_WITHIN_S = 5;
-
     /** The id the next finding takes. */
     public FindingId nextId() {
         return new FindingId("F" + nextFinding);
@@ -103,7 +95,7 @@ public record Job(
         return list().find(id);
     }
 
-    private FindingList list() {
+    FindingList list() {
         return FindingList.of(findings);
     }
 
@@ -134,85 +126,7 @@ public record Job(
 
     /** The job after {@code edit}. */
     public Job with(Edit edit) {
-        return switch (edit) {
-            case Edit.DescribeProperty e ->
-                JobBuilder.builder(this).facts(e.facts()).build();
-            case Edit.DescribeLine e -> JobBuilder.builder(this).line(e.line()).build();
-            case Edit.ChangeShot e ->
-                JobBuilder.builder(this)
-                        .story(story.with(e.recipient(), e.shot(), e.change()))
-                        .build();
-            case Edit.ArrangeShots e ->
-                JobBuilder.builder(this).story(story.with(e)).build();
-            case Edit.LookOver e ->
-                JobBuilder.builder(this).story(story.with(e)).build();
-            case Edit.AcceptCheck e ->
-                JobBuilder.builder(this).accepted(accepted.with(e)).build();
-            case Edit.Decide e ->
-                JobBuilder.builder(this).decisions(decisions.with(e.decision())).build();
-            case Edit.TakeRules e -> withRules(e.rules());
-            case Edit.SetRules e -> withRules(rules.with(e.part()));
-            case Edit.PutClip e ->
-                withClips(put(clips, e.clip(), c -> c.id().equals(e.clip().id())), marks);
-            case Edit.LeaveOutClip e -> Settling.leaveOut(this, e.clip());
-            case Edit.OrderClips e -> withClips(Settling.ordered(this, e.order()), marks);
-            case Edit.SetAside e -> withAside(e.clip(), e.aside());
-            case Edit.PlacePhoto e -> Settling.place(this, e);
-            case Edit.Adjust e -> withAdjustment(e.clip(), e.span());
-            case Edit.AnswerWriting e ->
-                JobBuilder.builder(this)
-                        .writing(BurnedIn.with(writing, e.answers()))
-                        .build();
-            case Edit.HideArea e -> withHiding(hiding.with(e.area()));
-            case Edit.MuteSound e -> withHiding(hiding.with(e.sound()));
-            case Edit.StopHiding e -> withHiding(hiding.without(e.key()));
-            case Edit.PutRun e ->
-                Settling.carried(
-                        this,
-                        withRuns(put(
-                                claim(e.run()),
-                                e.run(),
-                                r -> r.id().equals(e.run().id()))));
-            case Edit.RemoveRun e ->
-                withRuns(runs.stream().filter(r -> !r.id().equals(e.run())).toList());
-            case Edit.SetMark e -> withMarks(e.clip(), counterOf(e.clip()).set(e.mark(), moved(e.clip())));
-            case Edit.ReadCounter e -> withRead(e);
-            case Edit.SayCounterUnit e ->
-                withMarks(marks.entrySet().stream()
-                        .collect(Collectors.toMap(
-                                Map.Entry::getKey,
-                                m -> m.getValue().countedIn(e.unit()),
-                                (a, b) -> a,
-                                LinkedHashMap::new)));
-            case Edit.RemoveMark e -> withMarks(e.clip(), counterOf(e.clip()).without(e.mark()));
-            case Edit.AddFinding e -> add(e.finding());
-            case Edit.AmendFinding e -> change(e.id(), f -> f.amendedTo(e.to()));
-            case Edit.SayOfFinding e -> change(e.id(), f -> f.saying(e.traits()).withCertainty(e.certainty()));
-            case Edit.MeasureFinding e -> change(e.id(), f -> f.measured(e.size()));
-            case Edit.ForgetSize e -> change(e.id(), f -> f.without(e.size()));
-            case Edit.DrawOnStill e -> change(e.id(), f -> f.drawnOn(e.marks()));
-            case Edit.MoveFinding e -> change(e.id(), f -> f.movedTo(e.frame()));
-            case Edit.WeighFinding e -> change(e.id(), f -> f.weighing(e.weight()));
-            case Edit.MergeFindings e -> Settling.merge(this, e.id(), e.other());
-            case Edit.KeepApart e -> change(e.id(), f -> f.apartFrom(e.other()));
-            case Edit.PutCommentary e ->
-                withTalk(put(
-                        talk, e.commentary(), c -> c.id().equals(e.commentary().id())));
-            case Edit.SlideCommentary e -> talked(e.id(), c -> c.slidTo(e.offset()));
-            case Edit.RemoveCommentary e ->
-                withTalk(talk.stream().filter(c -> !c.id().equals(e.id())).toList());
-            case Edit.KeepSpoken e -> Settling.keep(this, e);
-            case Edit.SightSpoken e -> Settling.sight(this, e);
-            case Edit.RefuseSpoken e -> talked(e.id(), c -> c.settling(e.key(), Commentary.Settled.REFUSED));
-            case Edit.Several e -> {
-                Job job = this;
-                for (Edit one : e.edits()) {
-                    job = job.with(one);
-                }
-                yield job;
-            }
-            case Edit.RemoveFinding e -> withFindings(list().without(e.id()));
-        };
+        return new Making(this).of(edit);
     }
 
     public Optional<Commentary> commentary(String id) {
@@ -220,39 +134,17 @@ public record Job(
     }
 
     Job talked(String id, UnaryOperator<Commentary> how) {
-        return withTalk(
-                talk.stream().map(c -> c.id().equals(id) ? how.apply(c) : c).toList());
-    }
-
-    private Job withHiding(Hiding hiding) {
-        return JobBuilder.builder(this).hiding(hiding).build();
-    }
-
-    private Job withRules(HouseRules rules) {
-        return JobBuilder.builder(this).rules(rules).build();
+        return JobBuilder.builder(this)
+                .talk(talk.stream()
+                        .map(c -> c.id().equals(id) ? how.apply(c) : c)
+                        .toList())
+                .build();
     }
 
     Job withPhotos(Map<ClipId, PhotoPlace> photos) {
         return JobBuilder.builder(this)
                 .photos(Collections.unmodifiableMap(photos))
                 .build();
-    }
-
-    private Job withTalk(List<Commentary> talk) {
-        return JobBuilder.builder(this).talk(talk).build();
-    }
-
-    private long moved(ClipId id) {
-        return clip(id).map(c -> c.base().ticks(MOVED_WITHIN_S)).orElse(0L);
-    }
-
-    private Job withRead(Edit.ReadCounter e) {
-        CounterMarks known = e.typed().map(counterOf(e.clip())::with).orElse(counterOf(e.clip()));
-        return clip(e.clip())
-                .map(c -> withMarks(
-                        e.clip(),
-                        known.read(e.marks(), e.doubts(), e.counted(), c.base().ticks(1))))
-                .orElse(this);
     }
 
     Job add(Finding finding) {
@@ -269,64 +161,11 @@ public record Job(
         return withFindings(list().changed(id, how));
     }
 
-    private Job withAside(ClipId id, boolean out) {
-        Set<ClipId> next = new LinkedHashSet<>(aside);
-        boolean changed = out ? clip(id).isPresent() && next.add(id) : next.remove(id);
-        return changed ? looked(Collections.unmodifiableSet(next), adjustments) : this;
-    }
-
-    private Job withAdjustment(ClipId id, AdjustedSpan span) {
-        Map<ClipId, Adjustments> next = new LinkedHashMap<>(adjustments);
-        next.put(id, adjustmentsOf(id).with(span));
-        return looked(aside, Collections.unmodifiableMap(next));
-    }
-
-    private Job looked(Set<ClipId> out, Map<ClipId, Adjustments> how) {
-        return JobBuilder.builder(this).aside(out).adjustments(how).build();
-    }
-
-    /** The runs once {@code claimant} has taken its clips from the others. */
-    private List<Run> claim(Run claimant) {
-        return runs.stream()
-                .map(r -> r.id().equals(claimant.id())
-                        ? r
-                        : r.withClips(r.clips().stream()
-                                .filter(c -> !claimant.clips().contains(c))
-                                .toList()))
-                .toList();
-    }
-
     Job withClips(List<Clip> clips, Map<ClipId, CounterMarks> marks) {
         return JobBuilder.builder(this).clips(clips).marks(marks).build();
     }
 
-    private Job withRuns(List<Run> runs) {
-        return JobBuilder.builder(this).runs(runs).build();
-    }
-
     Job withFindings(List<Finding> findings) {
         return JobBuilder.builder(this).findings(findings).build();
-    }
-
-    private Job withMarks(ClipId clip, CounterMarks list) {
-        Map<ClipId, CounterMarks> next = new LinkedHashMap<>(marks);
-        next.put(clip, list);
-        return withMarks(next);
-    }
-
-    private Job withMarks(Map<ClipId, CounterMarks> next) {
-        return JobBuilder.builder(this).marks(Collections.unmodifiableMap(next)).build();
-    }
-
-    private static <T> List<T> put(List<T> list, T value, java.util.function.Predicate<T> same) {
-        List<T> next = new ArrayList<>(list);
-        for (int i = 0; i < next.size(); i++) {
-            if (same.test(next.get(i))) {
-                next.set(i, value);
-                return List.copyOf(next);
-            }
-        }
-        next.add(value);
-        return List.copyOf(next);
     }
 }

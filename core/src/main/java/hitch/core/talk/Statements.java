@@ -12,10 +12,12 @@ import java.nio.charset.StandardCharsets;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
 /** What a sentence states by its turn of phrase, as it stands in {@code statements.txt}. */
@@ -37,6 +39,11 @@ final class Statements {
         boolean follows(String before) {
             return after.isEmpty() || after.get().matcher(before).find();
         }
+
+        /** Whether it is of the visit, and of nothing in the pipe. */
+        boolean isTold() {
+            return !(matter instanceof FindingKind kind) || kind.family() == FindingKind.Family.TOLD;
+        }
     }
 
     /** A sentence of pipes in general, or of what may be, finds nothing in this one. */
@@ -50,6 +57,10 @@ final class Statements {
     private static final int NEAR = 16;
 
     private static final List<Rule> RULES = read();
+    private static final List<Rule> STATED =
+            RULES.stream().filter(r -> r.says() != Says.NOT_CLAIMED).toList();
+    private static final Map<Topic, List<Rule>> NOT_CLAIMED =
+            RULES.stream().filter(r -> r.says() == Says.NOT_CLAIMED).collect(Collectors.groupingBy(Rule::matter));
 
     private Statements() {}
 
@@ -59,31 +70,30 @@ final class Statements {
      * @param before what was said in the last minute, lower case
      */
     static List<Stated> in(String sentence, String before) {
-        String text = sentence.toLowerCase(Locale.ROOT).replace('\u2019', '\'');
+        String text = plain(sentence);
+        boolean general = GENERAL.matcher(text).find();
         List<Stated> stated = new ArrayList<>();
-        for (Rule rule : RULES) {
-            if (rule.says() == Says.NOT_CLAIMED) {
+        for (Rule rule : STATED) {
+            boolean ruledOut = rule.says() == Says.RULED_OUT;
+            boolean known = stated.stream().anyMatch(s -> s.matter().equals(rule.matter()));
+            if (known && !ruledOut || general && !rule.isTold()) {
                 continue;
             }
             Matcher words = rule.words().matcher(text);
-            boolean known = stated.stream().anyMatch(s -> s.matter().equals(rule.matter()));
-            boolean general = GENERAL.matcher(text).find()
-                    && rule.matter() instanceof FindingKind kind
-                    && kind.family() != FindingKind.Family.TOLD;
-            if (!general
-                    && words.find()
+            boolean says = words.find()
                     && !isDenied(rule, text, words)
                     && rule.follows(before)
-                    && isClaimed(rule.matter(), text)) {
-                if (rule.says() == Says.RULED_OUT) {
-                    stated.removeIf(s -> s.matter().equals(rule.matter()));
-                    stated.add(new Stated(rule.matter(), Certainty.RULED_OUT, words.start()));
-                } else if (!known) {
-                    stated.add(new Stated(rule.matter(), Certainty.SEEN, words.start()));
-                }
+                    && isClaimed(rule.matter(), text);
+            if (says) {
+                stated.removeIf(s -> s.matter().equals(rule.matter()));
+                stated.add(new Stated(rule.matter(), ruledOut ? Certainty.RULED_OUT : Certainty.SEEN, words.start()));
             }
         }
         return stated;
+    }
+
+    private static String plain(String sentence) {
+        return sentence.toLowerCase(Locale.ROOT).replace('\u2019', '\'');
     }
 
     /** "No roots in that one": the words are there, the thing is not. */
@@ -98,11 +108,9 @@ final class Statements {
 
     /** Whether nothing in a sentence tells that it only speaks of a matter. */
     static boolean isClaimed(Topic matter, String sentence) {
-        String text = sentence.toLowerCase(Locale.ROOT).replace('\u2019', '\'');
-        return RULES.stream()
-                .noneMatch(r -> r.says() == Says.NOT_CLAIMED
-                        && r.matter().equals(matter)
-                        && r.words().matcher(text).find());
+        String text = plain(sentence);
+        return NOT_CLAIMED.getOrDefault(matter, List.of()).stream()
+                .noneMatch(r -> r.words().matcher(text).find());
     }
 
     private static List<Rule> read() {

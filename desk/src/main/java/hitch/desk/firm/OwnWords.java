@@ -49,7 +49,7 @@ final class OwnWords extends VBox {
         try {
             WordRules words = WordRules.parse(field.getText());
             if (!words.equals(known())) {
-                desk.work().changeRules(r -> words);
+                desk.work().changes().changeRules(r -> words);
             }
         } catch (IllegalArgumentException e) {
             desk.work().notices().say(e.getMessage() + " The words were left as they were.");

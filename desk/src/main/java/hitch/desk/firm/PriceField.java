@@ -74,7 +74,7 @@ final class PriceField extends VBox {
         try {
             PriceBook book = text.isBlank() ? PriceBook.EMPTY : PricesCsv.parse(text);
             if (!book.equals(known())) {
-                desk.work().changeRules(r -> book);
+                desk.work().changes().changeRules(r -> book);
             }
         } catch (IllegalArgumentException e) {
             desk.work()
@@ -95,7 +95,8 @@ final class PriceField extends VBox {
 
     /** Reads prices from a file in place of those that are there. */
     void read(Path file) {
-        desk.work().inBackground(() -> parsed(file), book -> desk.work().changeRules(r -> book));
+        desk.work()
+                .inBackground(() -> parsed(file), book -> desk.work().changes().changeRules(r -> book));
     }
 
     private static PriceBook parsed(Path file) throws StoreException {

@@ -221,7 +221,7 @@ final class AskPane extends VBox {
                 "Apart",
                 "",
                 "Make a matter of its own of " + found.finding().id(),
-                () -> desk.work().decide(new Decision.AsOne(new Grouping(Set.copyOf(found.ids()), ""))));
+                () -> desk.work().changes().decide(new Decision.AsOne(new Grouping(Set.copyOf(found.ids()), ""))));
         apart.getStyleClass().add("quiet");
         return new VBox(4, button, apart);
     }

@@ -90,6 +90,6 @@ final class Decider {
     }
 
     void drop(Ask ask) {
-        work.decide(new Decision.DropOwn(ask.id().substring(ask.id().indexOf('/') + 1)));
+        work.changes().decide(new Decision.DropOwn(ask.id().substring(ask.id().indexOf('/') + 1)));
     }
 }

@@ -31,7 +31,8 @@ final class MatterTools extends FlowPane {
                                 "What the matter is called",
                                 matter.title(),
                                 NAME,
-                                typed -> work.decide(new Decision.AsOne(new Grouping(matter.ids(), typed))))));
+                                typed ->
+                                        work.changes().decide(new Decision.AsOne(new Grouping(matter.ids(), typed))))));
         List<Matter> others = work.now().judged().matters().stream()
                 .filter(m -> !m.findings().isEmpty() && ask.matters().stream().noneMatch(m::equals))
                 .toList();
@@ -40,7 +41,7 @@ final class MatterTools extends FlowPane {
                 if (other != null) {
                     Set<FindingId> both = new LinkedHashSet<>(matter.ids());
                     both.addAll(other.ids());
-                    work.decide(new Decision.AsOne(new Grouping(both, matter.name())));
+                    work.changes().decide(new Decision.AsOne(new Grouping(both, matter.name())));
                 }
             });
             join.setId("matter-join");
@@ -53,7 +54,7 @@ final class MatterTools extends FlowPane {
                     "As the rules make it",
                     "",
                     "Let the rules make the matters again",
-                    () -> work.decide(new Decision.AsMany(matter.ids())));
+                    () -> work.changes().decide(new Decision.AsMany(matter.ids())));
             back.setId("matter-back");
             getChildren().add(back);
         }

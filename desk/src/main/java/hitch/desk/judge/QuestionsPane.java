@@ -58,7 +58,10 @@ final class QuestionsPane extends VBox {
 
     private Button answer(Question q, String word, Answer.Kind kind, String accessible) {
         return Labels.button(
-                word, "", accessible, () -> desk.work().decide(new Decision.OnQuestion(q.id(), new Answer(kind, ""))));
+                word,
+                "",
+                accessible,
+                () -> desk.work().changes().decide(new Decision.OnQuestion(q.id(), new Answer(kind, ""))));
     }
 
     /** Where the footage shows it: the finding, or else the best picture of the place. */

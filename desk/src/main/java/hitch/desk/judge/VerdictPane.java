@@ -95,6 +95,6 @@ final class VerdictPane extends VBox {
     private void keep(String typed) {
         Verdict verdict = desk.work().now().judged().verdict();
         boolean own = !typed.isBlank() && !typed.equals(verdict.statement());
-        desk.work().decide(new Decision.Worded(own ? typed : "", own ? verdict.fingerprint() : ""));
+        desk.work().changes().decide(new Decision.Worded(own ? typed : "", own ? verdict.fingerprint() : ""));
     }
 }

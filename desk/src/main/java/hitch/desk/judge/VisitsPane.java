@@ -71,7 +71,7 @@ final class VisitsPane extends VBox {
         desk.work()
                 .inBackground(
                         () -> EarlierJob.take(folder, desk.work().folder()),
-                        visit -> desk.work().decide(new Decision.Beside(visit)));
+                        visit -> desk.work().changes().decide(new Decision.Beside(visit)));
     }
 
     private Node visit(Compared compared) {
@@ -79,7 +79,9 @@ final class VisitsPane extends VBox {
                 "Take it away",
                 "",
                 "Take this earlier visit away",
-                () -> desk.work().decide(new Decision.NotBeside(compared.visit().id())));
+                () -> desk.work()
+                        .changes()
+                        .decide(new Decision.NotBeside(compared.visit().id())));
         away.getStyleClass().add("quiet");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);

@@ -103,6 +103,6 @@ final class BranchTable {
     }
 
     private void describe(Branch next) {
-        desk.work().changeLine(l -> l.withBranch(next));
+        desk.work().changes().changeLine(l -> l.withBranch(next));
     }
 }

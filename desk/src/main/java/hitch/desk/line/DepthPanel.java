@@ -187,7 +187,7 @@ final class DepthPanel implements Panel {
     }
 
     private void put(Ground ground) {
-        desk.work().changeLine(l -> l.withGround(ground));
+        desk.work().changes().changeLine(l -> l.withGround(ground));
     }
 
     private VBox right(Survey survey) {

@@ -128,7 +128,7 @@ public final class LineBench implements Bench, Picks {
     private void read(ReadFrom from) {
         // A choice that was only set to what the job says is none.
         if (from != desk.work().now().job().line().readFrom()) {
-            desk.work().changeLine(l -> l.readingFrom(from));
+            desk.work().changes().changeLine(l -> l.readingFrom(from));
         }
     }
 

@@ -121,7 +121,7 @@ final class PipePanel implements Panel {
     /** Takes back what was said by hand of a span, where anything was. */
     private Node asSeen(Way way, PipeSpan span) {
         Button seen = Labels.button("As seen", "", "Take back what was said of this pipe by hand", () -> {
-            desk.work().changeLine(l -> l.asSeen(way.name(), span.extent()));
+            desk.work().changes().changeLine(l -> l.asSeen(way.name(), span.extent()));
         });
         seen.getStyleClass().add("quiet");
         seen.setVisible(desk.work().now().job().line().isSaid(way.name(), span.extent()));
@@ -160,7 +160,7 @@ final class PipePanel implements Panel {
     /** @param same whether it is what stands there already */
     private void give(SpanGiven given, boolean same) {
         if (!same) {
-            desk.work().changeLine(l -> l.withSpan(given));
+            desk.work().changes().changeLine(l -> l.withSpan(given));
         }
     }
 

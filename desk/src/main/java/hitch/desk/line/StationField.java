@@ -33,7 +33,7 @@ final class StationField {
                 desk.work().notices().say("\"" + typed + "\" is not a distance; it stays as it was.");
                 return;
             }
-            desk.work().changeLine(l -> with.apply(l, next));
+            desk.work().changes().changeLine(l -> with.apply(l, next));
         });
     }
 }

@@ -68,7 +68,7 @@ final class StretchForm extends VBox {
             say("Choose what the stretch is made of, its size, or both.");
         } else {
             SpanGiven given = new SpanGiven(pipe.name(), inside.get(), is, Set.of());
-            desk.work().changeLine(l -> l.withSpan(given));
+            desk.work().changes().changeLine(l -> l.withSpan(given));
         }
     }
 

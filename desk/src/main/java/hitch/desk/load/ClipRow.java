@@ -224,7 +224,7 @@ final class ClipRow extends VBox {
         for (Run run : job.runs()) {
             boolean wanted = run.name().equals(chosen);
             if (wanted != run.clips().contains(clip.id())) {
-                desk.work().changeRun(run.id(), r -> {
+                desk.work().changes().changeRun(run.id(), r -> {
                     List<ClipId> ids = new ArrayList<>(r.clips());
                     ids.remove(clip.id());
                     if (wanted) {

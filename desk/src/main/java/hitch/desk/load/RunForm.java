@@ -211,13 +211,13 @@ final class RunForm extends VBox {
             boolean shared =
                     other.opening().equals(run.opening()) && other.start().equals(run.start());
             if (shared || other.id().equals(run.id())) {
-                desk.work().changeRun(other.id(), r -> r.from(how.apply(r.opening())));
+                desk.work().changes().changeRun(other.id(), r -> r.from(how.apply(r.opening())));
             }
         }
     }
 
     private void change(UnaryOperator<Run> how) {
-        desk.work().changeRun(run.id(), how);
+        desk.work().changes().changeRun(run.id(), how);
     }
 
     private static Node text(String name, String value, double width, Consumer<String> keep) {

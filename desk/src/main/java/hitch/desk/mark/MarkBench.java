@@ -135,6 +135,11 @@ public final class MarkBench implements Bench {
     }
 
     @Override
+    public void close() {
+        speaking.close();
+    }
+
+    @Override
     public String title() {
         return "Mark";
     }

@@ -226,6 +226,7 @@ final class NoteLine extends VBox {
     /** Keeps a draft in place of what was said. */
     private CompletableFuture<Void> answer(SpokenLine said, Draft draft, FrameRef at, boolean typedPlace) {
         return desk.work()
+                .changes()
                 .keepSpoken(said.commentary().id(), said.spoken().key(), id -> finding(id, draft, at, typedPlace));
     }
 
@@ -234,7 +235,7 @@ final class NoteLine extends VBox {
         if (act.isPresent()) {
             return desk.work().apply(act.get());
         }
-        return desk.work().addFinding(id -> {
+        return desk.work().changes().addFinding(id -> {
             Finding made = finding(id, draft, at, typedPlace);
             javafx.application.Platform.runLater(() -> desk.selected().set(id));
             return made;

@@ -2,9 +2,10 @@ package hitch.desk.mark;
 
 import hitch.core.counter.Heading;
 import hitch.core.finding.Finding;
-import hitch.core.finding.FindingId;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.footage.FrameRef;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
 import hitch.core.measure.Station;
 import hitch.core.survey.ClipPass;
 import hitch.core.survey.Rhythm;
@@ -31,7 +32,7 @@ final class SameAgain {
         desk.selectedFinding()
                 .ifPresent(f -> desk.player()
                         .shown()
-                        .ifPresent(s -> desk.work().addFinding(id -> {
+                        .ifPresent(s -> desk.work().changes().addFinding(id -> {
                             Platform.runLater(() -> desk.selected().set(id));
                             return f.finding().sameAt(id, s.ref());
                         })));
@@ -62,9 +63,9 @@ final class SameAgain {
         }
         Finding same = chosen.get().finding();
         String count = frames.size() == 1 ? "1 joint" : frames.size() + " joints";
-        List<Function<FindingId, Finding>> make = new ArrayList<>();
-        frames.forEach(f -> make.add(id -> same.sameAt(id, f)));
-        desk.work().addFindings("note the same at " + count, make);
+        List<Function<Job, Edit>> make = new ArrayList<>();
+        frames.forEach(f -> make.add(job -> new Edit.AddFinding(same.sameAt(job.nextId(), f))));
+        desk.work().changes().several("note the same at " + count, make);
         desk.work().notices().say(same.kind().title() + " noted the same at " + count + ". Look at each.");
     }
 

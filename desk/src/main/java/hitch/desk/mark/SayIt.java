@@ -12,9 +12,12 @@ import javafx.application.Platform;
 import javafx.event.EventHandler;
 import javafx.scene.Node;
 import javafx.scene.input.KeyEvent;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** A note that is spoken while a key is held: written down when it is let go, and then read like one that was typed. */
 final class SayIt {
+    private static final Logger LOG = LoggerFactory.getLogger(SayIt.class);
     /** A shorter press says nothing, seconds. */
     private static final double SHORTEST = 0.3;
 
@@ -26,10 +29,6 @@ final class SayIt {
     SayIt(Context desk, NoteLine notes) {
         this.desk = desk;
         this.notes = notes;
-    }
-
-    boolean isListening() {
-        return recorder != null;
     }
 
     /** The key went down: listens; again while it is held it does nothing. */
@@ -94,5 +93,23 @@ final class SayIt {
             ears = desk.work().senses().ears().open();
         }
         return ears.hear(sound);
+    }
+
+    /** Lets the ears go; they take memory as long as they are open. */
+    void close() {
+        letGo();
+        shut();
+    }
+
+    private synchronized void shut() {
+        if (ears == null) {
+            return;
+        }
+        try {
+            ears.close();
+        } catch (MediaException e) {
+            LOG.warn("the ears could not be closed", e);
+        }
+        ears = null;
     }
 }

@@ -22,6 +22,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.function.Consumer;
+import java.util.function.Function;
 
 /** Keeps, refuses and settles what was said. */
 final class SpokenDesk {
@@ -100,24 +101,16 @@ final class SpokenDesk {
                             return frames;
                         },
                         frames -> {
-                            desk.work().edit(job -> Optional.of(several("keep " + count, job, frames)));
+                            List<Function<Job, Edit>> make = new ArrayList<>();
+                            frames.forEach((line, at) -> make.add(job -> kept(line, at, job)));
+                            desk.work().changes().several("keep " + count, make);
                             desk.work().notices().say(count + " kept. Undo takes them back together.");
                         });
     }
 
-    private static Edit several(String words, Job job, Map<SpokenLine, FrameRef> frames) {
-        List<Edit> edits = new ArrayList<>();
-        Job now = job;
-        for (Map.Entry<SpokenLine, FrameRef> kept : frames.entrySet()) {
-            SpokenLine line = kept.getKey();
-            FrameRef at = kept.getValue();
-            Finding made = line.draft().at(now.nextId(), at, now.runOf(at.clip()));
-            Edit keep = new Edit.KeepSpoken(
-                    line.commentary().id(), line.spoken().key(), Optional.of(made), Optional.empty());
-            edits.add(keep);
-            now = now.with(keep);
-        }
-        return new Edit.Several(words, edits);
+    private static Edit kept(SpokenLine line, FrameRef at, Job job) {
+        Finding made = line.draft().at(job.nextId(), at, job.runOf(at.clip()));
+        return new Edit.KeepSpoken(line.commentary().id(), line.spoken().key(), Optional.of(made), Optional.empty());
     }
 
     void refuse(SpokenLine line) {
@@ -151,7 +144,7 @@ final class SpokenDesk {
                 desk.work().apply(new Edit.KeepSpoken(id, key, Optional.empty(), Optional.empty()));
             } else {
                 Optional<Run> run = desk.work().now().job().runOf(at.clip());
-                desk.work().keepSpoken(id, key, next -> draft.at(next, at, run));
+                desk.work().changes().keepSpoken(id, key, next -> draft.at(next, at, run));
             }
         });
     }

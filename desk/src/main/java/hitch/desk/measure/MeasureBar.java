@@ -238,6 +238,7 @@ public final class MeasureBar extends VBox {
                 .shown()
                 .flatMap(f -> desk.work().now().job().runOf(f.ref().clip()))
                 .ifPresent(r -> desk.work()
+                        .changes()
                         .changeRun(
                                 r.id(),
                                 run -> run.from(run.opening()

@@ -73,7 +73,7 @@ final class SizeTaker {
     /** Makes a finding of it at its frame. */
     void make(Sized size, FrameRef frame, Adjustment upright, FindingKind kind) {
         PictureSize measured = measured(size, frame, upright);
-        desk.work().addFinding(id -> {
+        desk.work().changes().addFinding(id -> {
             javafx.application.Platform.runLater(() -> desk.selected().set(id));
             return new Finding(
                             id,

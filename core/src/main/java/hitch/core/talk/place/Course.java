@@ -19,6 +19,10 @@ public final class Course {
     private static final double SAME_FT = 0.3;
 
     private static final int LEAST = 4;
+    /** A number that surely was said as a place, by itself or among words. */
+    private static final double STRONG_ALONE = 2.5;
+
+    private static final double STRONG = 3;
     /** Neighbours in the telling are no farther apart, seconds. */
     private static final double SOON_S = 60;
     /** Within this share of the words the counter is set to nothing where it is told at all. */
@@ -82,7 +86,7 @@ public final class Course {
         chosen.forEach(p -> passed.put(p.start(), p));
         List<OddPlace> odd = new ArrayList<>();
         for (PlaceSaid said : all) {
-            boolean strong = said.weight() >= (said.bare() ? transcript.hasSigns() ? 2.6 : 2.5 : 3);
+            boolean strong = said.weight() >= (said.bare() ? STRONG_ALONE : STRONG);
             var before = passed.lowerEntry(said.start());
             var after = passed.higherEntry(said.start());
             if (!strong || passed.containsKey(said.start()) || before == null || after == null) {

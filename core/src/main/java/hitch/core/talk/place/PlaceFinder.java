@@ -107,7 +107,7 @@ final class PlaceFinder {
                 && row.at(second).value() > value
                 && !row.is(second + 1, OTHER_AFTER)) {
             int last = row.is(second + 1, FEET) ? second + 2 : second + 1;
-            boolean bare = before(i) && after(last);
+            boolean bare = before(i) && edge(last);
             found.add(new PlaceSaid(
                     first,
                     distance(row.at(second).value(), metres, feet),
@@ -117,9 +117,7 @@ final class PlaceFinder {
                     bare));
             return last;
         }
-        int led = before(i, 1);
-        boolean at = row.is(led, AT) && !row.at(led - 1).text().matches("all|way");
-        boolean bare = !at && !row.is(led, FROM) && before(i) && (signs ? after(next) : true);
+        boolean bare = !isAt(wordBefore(i)) && !row.is(wordBefore(i), FROM) && before(i) && (!signs || edge(next));
         found.add(
                 new PlaceSaid(first, first, row.at(i).start(), row.at(next - 1).end(), weight, bare));
         return next;
@@ -139,12 +137,17 @@ final class PlaceFinder {
     }
 
     /** The word before, past commas and sounds of thinking. */
-    private int before(int i, int back) {
-        int at = i - back;
+    private int wordBefore(int i) {
+        int at = i - 1;
         while (row.isSound(at) || row.at(at).text().equals(",")) {
             at--;
         }
         return at;
+    }
+
+    /** "At", but for "all around" and "all the way around". */
+    private boolean isAt(int i) {
+        return row.is(i, AT) && !row.at(wordBefore(i)).text().matches("all|way");
     }
 
     private Distance distance(double value, boolean metres, boolean feet) {
@@ -155,7 +158,6 @@ final class PlaceFinder {
     }
 
     private double weight(int i, int next, int unitAt, boolean measured) {
-        String after = row.at(next).text();
         boolean edge = edge(next);
         boolean length = row.is(unitAt, LENGTH_AFTER) && !edge(unitAt) || row.is(next, LENGTH_AFTER) && !edge(next);
         boolean goesOn = row.at(unitAt).text().matches("up|down")
@@ -166,8 +168,8 @@ final class PlaceFinder {
         if (row.at(next).text().matches("more|others|different") && row.at(i).value() < 10) {
             return 0;
         }
-        if (!measured && row.is(next, OTHER_AFTER) && !after.equals("and")
-                || !measured && after.equals("in") && !edge(next + 1)) {
+        boolean other = row.is(next, OTHER_AFTER) || row.at(next).text().equals("in") && !edge(next + 1);
+        if (!measured && other) {
             return 0;
         }
         if (row.is(i - 1, OTHER_BEFORE) || row.at(i).value() >= 400 && !measured) {
@@ -177,10 +179,9 @@ final class PlaceFinder {
         weight += hardBefore(i) ? 1.5 : 0;
         weight += edge ? 1 : 0;
         weight += measured ? 1 : 0;
-        weight += row.is(before(i, 1), AT) && !row.at(before(i, 2)).text().matches("all|way")
-                        || row.is(before(i, 1), Set.of("about", "approximately")) && row.is(before(i, 2), AT)
-                ? 1.5
-                : 0;
+        int led = wordBefore(i);
+        boolean at = isAt(led) || row.at(led).text().matches("about|approximately") && isAt(wordBefore(led));
+        weight += at ? 1.5 : 0;
         weight += row.at(i).text().contains("half") ? 0.5 : 0;
         return weight;
     }
@@ -202,9 +203,5 @@ final class PlaceFinder {
 
     private boolean before(int i) {
         return hardBefore(i) || !signs || row.at(i - 1).text().equals(",");
-    }
-
-    private boolean after(int next) {
-        return edge(next);
     }
 }
