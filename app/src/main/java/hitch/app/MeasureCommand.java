@@ -4,15 +4,18 @@ import hitch.core.counter.sight.GreyPicture;
 import hitch.core.exchange.CounterCsv;
 import hitch.core.exchange.GaugeJson;
 import hitch.core.footage.FrameIndex;
+import hitch.core.gauge.AlongClip;
 import hitch.core.gauge.FrameGauge;
 import hitch.core.gauge.JointGauge;
 import hitch.core.gauge.JointTrail;
-import hitch.core.gauge.LayLengths;
 import hitch.core.gauge.LensView;
 import hitch.core.gauge.Measured;
 import hitch.core.gauge.RimLook;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthText;
+import hitch.core.measure.LengthUnit;
+import hitch.core.pipe.PipeSize;
+import hitch.core.survey.RimsTell;
 import hitch.media.MediaException;
 import hitch.media.clip.ClipFacts;
 import hitch.media.clip.ClipIndexer;
@@ -23,10 +26,12 @@ import hitch.media.clip.RimScan;
 import hitch.store.StoreException;
 import java.io.PrintWriter;
 import java.nio.file.Path;
+import java.util.ArrayList;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.Optional;
 import java.util.OptionalDouble;
 import java.util.concurrent.Callable;
 import picocli.CommandLine.Command;
@@ -46,7 +51,8 @@ import picocli.CommandLine.Spec;
             "Example:",
             "  ./hitch measure street.mp4 --at 12.5 --bore 4in",
             "  ./hitch measure still.png --bore 150mm --json",
-            "  ./hitch measure street.mp4 --bore 4in --joints --trace counter.csv"
+            "  ./hitch measure street.mp4 --bore 4in --joints --trace counter.csv",
+            "  ./hitch measure street.mp4 --joints --trace counter.csv"
         },
         mixinStandardHelpOptions = true)
 final class MeasureCommand implements Callable<Integer> {
@@ -60,7 +66,10 @@ final class MeasureCommand implements Callable<Integer> {
     @Option(names = "--at", paramLabel = "SECONDS", description = "Time after the first frame; 0.")
     private double at;
 
-    @Option(names = "--bore", required = true, paramLabel = "SIZE", description = "Width of the pipe, such as 4in.")
+    @Option(
+            names = "--bore",
+            paramLabel = "SIZE",
+            description = "Width of the pipe, such as 4in; along a clip its rims tell it where it is left out.")
     private String bore;
 
     @Option(
@@ -93,15 +102,20 @@ final class MeasureCommand implements Callable<Integer> {
 
     @Override
     public Integer call() throws MediaException, StoreException {
-        double boreMm = size("--bore", bore);
+        if (bore == null && !joints) {
+            throw new StoreException(
+                    "--bore is needed to measure a picture, such as --bore 4in. Nothing was measured.");
+        }
+        Optional<Double> told = bore == null ? Optional.empty() : Optional.of(size("--bore", bore));
         double lensMm = size("--lens-height", lensHeight);
         Ranges.within("--lens", lens, LensView.NARROWEST_DEGREES, LensView.WIDEST_DEGREES);
-        if (boreMm < FrameGauge.NARROWEST_MM || boreMm > FrameGauge.WIDEST_MM) {
+        if (told.filter(mm -> mm < FrameGauge.NARROWEST_MM || mm > FrameGauge.WIDEST_MM)
+                .isPresent()) {
             throw new StoreException("--bore takes 1 in to 59 in; " + bore + " is no pipe. Nothing was measured.");
         }
         ClipFacts facts = ClipIndexer.index(file);
         if (joints) {
-            return alongTheClip(facts, boreMm, lensMm);
+            return alongTheClip(facts, told, lensMm);
         }
         double length = facts.frames()
                 .base()
@@ -121,7 +135,7 @@ final class MeasureCommand implements Callable<Integer> {
             FrameGauge gauge = FrameGauge.of(
                     GreyPicture.of(picture.width(), picture.height(), picture.rgb()),
                     LensView.across(picture.width(), picture.height(), lens),
-                    boreMm,
+                    told.orElseThrow(),
                     lensMm);
             PrintWriter out = spec.commandLine().getOut();
             if (json) {
@@ -137,53 +151,79 @@ final class MeasureCommand implements Callable<Integer> {
         return 0;
     }
 
-    private int alongTheClip(ClipFacts facts, double boreMm, double lensMm) throws MediaException, StoreException {
+    private int alongTheClip(ClipFacts facts, Optional<Double> boreMm, double lensMm)
+            throws MediaException, StoreException {
         if (trace == null) {
             throw new StoreException("--joints needs --trace with the clip's counter: ./hitch counter "
                     + file.getFileName() + " --csv counter.csv writes one. Nothing was measured.");
         }
         CounterCsv counter = NotesCommand.counter(trace);
         Terminal terminal = new Terminal(spec.commandLine().getErr());
+        // Where nobody told it, the clip is looked at as often as one of a usual pipe.
+        double taken = boreMm.orElse((double) PipeSize.inches(4).bore().mm());
         List<RimLook> looks = RimScan.read(
                 file,
                 facts.index(),
-                boreMm,
+                taken,
                 lens,
-                FrameGauge.held(boreMm, lensMm),
+                FrameGauge.held(taken, lensMm),
                 seconds -> counter.cableAt(seconds)
                         .map(d -> OptionalDouble.of(d.mm()))
                         .orElse(OptionalDouble.empty()),
                 terminal);
         FrameIndex frames = facts.frames();
-        List<JointTrail.Joint> found = JointTrail.of(
-                looks.stream()
-                        .flatMap(l -> counter
-                                .cableAt(frames.base().seconds(l.pts() - frames.firstPts()))
-                                .map(d -> l.at(d.mm(), boreMm))
-                                .stream())
-                        .toList(),
-                boreMm);
-        List<LayLengths.Lay> lays = LayLengths.of(found);
+        List<JointTrail.Look> placed = looks.stream()
+                .flatMap(l -> counter
+                        .cableAt(frames.base().seconds(l.pts() - frames.firstPts()))
+                        .map(d -> new JointTrail.Look(d.mm(), l.rims()))
+                        .stream())
+                .toList();
+        AlongClip along = AlongClip.of(
+                        placed,
+                        lens,
+                        boreMm,
+                        seen -> RimsTell.made(seen, LengthUnit.FEET)
+                                .map(made -> (double) made.bore().mm()))
+                .orElseThrow(() -> new StoreException("The rims of " + file.getFileName()
+                        + " do not tell how wide the pipe is. Say it with --bore. Nothing was measured."));
         PrintWriter out = spec.commandLine().getOut();
-        if (json) {
-            out.println(GaugeJson.write(found, lays));
-        } else {
-            found.forEach(j -> out.println(String.format(
-                    Locale.ROOT,
-                    "%.1f ft, give or take %.1f, seen %d times",
-                    j.at() / Distance.MM_PER_FOOT,
-                    j.error() / Distance.MM_PER_FOOT,
-                    j.seen())));
-            lays.forEach(l -> out.println(String.format(
-                    Locale.ROOT,
-                    "From %.1f to %.1f ft: lengths of %.2f ft, %d joints%s.",
-                    l.from() / Distance.MM_PER_FOOT,
-                    l.to() / Distance.MM_PER_FOOT,
-                    l.length() / Distance.MM_PER_FOOT,
-                    l.joints(),
-                    l.missing().isEmpty() ? "" : ", " + l.missing().size() + " not seen")));
-        }
+        out.println(json ? GaugeJson.write(along) : words(along));
         return 0;
+    }
+
+    private String words(AlongClip along) {
+        List<String> lines = new ArrayList<>();
+        along.bore()
+                .ifPresent(b -> lines.add(String.format(
+                        Locale.ROOT,
+                        "By how fast its rims come nearer the pipe is %.2f in wide, give or take %.2f, through a lens of %.0f°.",
+                        2 * b.radiusMm() / Distance.MM_PER_INCH,
+                        2 * b.error() / Distance.MM_PER_INCH,
+                        lens)));
+        along.lens()
+                .ifPresent(l -> lines.add(String.format(
+                        Locale.ROOT,
+                        "In a pipe of %.2f in this lens sees %.0f° from left to right, give or take %.0f.",
+                        along.boreMm() / Distance.MM_PER_INCH,
+                        l.degrees(),
+                        l.error())));
+        along.joints()
+                .forEach(j -> lines.add(String.format(
+                        Locale.ROOT,
+                        "%.1f ft, give or take %.1f, seen %d times",
+                        j.at() / Distance.MM_PER_FOOT,
+                        j.error() / Distance.MM_PER_FOOT,
+                        j.seen())));
+        along.lays()
+                .forEach(l -> lines.add(String.format(
+                        Locale.ROOT,
+                        "From %.1f to %.1f ft: lengths of %.2f ft, %d joints%s.",
+                        l.from() / Distance.MM_PER_FOOT,
+                        l.to() / Distance.MM_PER_FOOT,
+                        l.length() / Distance.MM_PER_FOOT,
+                        l.joints(),
+                        l.missing().isEmpty() ? "" : ", " + l.missing().size() + " not seen")));
+        return String.join("\n", lines);
     }
 
     private static double size(String option, String text) throws StoreException {

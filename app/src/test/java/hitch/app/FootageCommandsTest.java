@@ -134,6 +134,10 @@ class FootageCommandsTest {
                     .anySatisfy(j -> assertThat(j.get("cable_mm").asDouble()).isCloseTo(joint * 304.8, within(40.0)));
         }
         assertThat(told.get("lengths").get(0).get("length_mm").asDouble()).isCloseTo(762, within(762 / 50.0));
+        // The simulated lens sees 85 degrees from left to right.
+        assertThat(told.get("lens_seen").get("degrees").asDouble()).isCloseTo(85, within(85 * 0.12));
+        assertThat(run("measure", street, "--joints", "--trace", trace)).isZero();
+        assertThat(out.toString()).containsPattern("the pipe is (3\\.[89]|4\\.[01])");
     }
 
     @Test

@@ -37,12 +37,14 @@ public final class FirmBook {
     private final ReadOnlyObjectWrapper<FirmVoices> voices = new ReadOnlyObjectWrapper<>(FirmVoices.SHIPPED);
     private final ReadOnlyObjectWrapper<SortedSet<String>> spellings = new ReadOnlyObjectWrapper<>(new TreeSet<>());
     private final ReadOnlyObjectWrapper<Map<Recipient, District>> districts = new ReadOnlyObjectWrapper<>(Map.of());
+    private final HeadBook heads;
     private final ReadOnlyLongWrapper picturesKept = new ReadOnlyLongWrapper();
     private final ObservableList<Recipient> recipients = FXCollections.observableArrayList(Recipient.STANDARD);
 
     FirmBook(FirmFolder folder, Workspace work) {
         this.folder = folder;
         this.work = work;
+        heads = new HeadBook(folder, work);
         read(folder::rules, rules::set);
         read(folder::recipients, recipients::setAll);
         read(this::readDistricts, districts::set);
@@ -60,6 +62,11 @@ public final class FirmBook {
     /** Rises each time a picture of the firm was taken in. */
     public ReadOnlyLongProperty picturesKeptProperty() {
         return picturesKept.getReadOnlyProperty();
+    }
+
+    /** The firm's camera heads. */
+    public HeadBook heads() {
+        return heads;
     }
 
     /** The key that the firm signs with; read from the disk, or made. */
@@ -215,6 +222,7 @@ public final class FirmBook {
                     read(folder::phrases, phrases::set);
                     read(folder::voices, voices::set);
                     read(folder::spellings, spellings::set);
+                    heads.again();
                     picturesKept.set(picturesKept.get() + 1);
                     work.notices()
                             .say("The firm of " + f.getFileName()

@@ -4,14 +4,19 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.finding.Finding;
 import hitch.core.footage.Clip;
+import hitch.core.gauge.ClipRims;
 import hitch.core.gauge.JointTrail.Rim;
+import hitch.core.gauge.LensView;
 import hitch.core.gauge.RimLook;
 import hitch.core.measure.Distance;
+import hitch.core.run.Equipment;
+import hitch.core.run.Run;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
 import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Optional;
 import javafx.scene.control.ListView;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.Test;
@@ -19,13 +24,14 @@ import org.junit.jupiter.api.Test;
 /** A clip whose joints were found before: every 2.5 ft from 6 ft, half a foot out of step from 17 ft. */
 class JointsWindowTest extends OpenWindow {
     private static final double RADIUS = 50.8;
+    private static final Distance HEAD = Distance.inches(1.25);
 
     @Override
     protected Path create(Path job) throws Exception {
         Path made = SmallJob.create(job);
         try (JobFolder open = JobFolder.open(made)) {
             Clip clip = open.job().clips().getFirst();
-            new Footage(made).shelf().keepRims(clip, looks(clip));
+            new Footage(made).shelf().keepRims(clip, new ClipRims(LensView.USUAL_DEGREES, looks(clip)));
         }
         return made;
     }
@@ -83,6 +89,31 @@ class JointsWindowTest extends OpenWindow {
                 .containsExactly(0.0, 2.5, 5.0, 7.5);
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> findings().size() == 1);
+    }
+
+    /** Nobody told the small job's lens: its rims come nearer as those of 4 in pipe seen through a usual lens do. */
+    @Test
+    void theRimsTellTheLensWhichIsTakenUndoneAndKnownForTheHead() throws Exception {
+        until(() -> lookup("#rims-take").queryAll().stream()
+                .anyMatch(n -> n.getParent().isVisible()));
+        assertThat(told("#rims-tell .label")).anyMatch(t -> t.contains("this lens sees 85°"));
+        job().work().changes().changeRun(run().id(), r -> r.with(r.equipment().withHead(Optional.of(HEAD))));
+        until(() -> run().equipment().head().isPresent());
+        clickOn("#rims-take");
+        until(() -> run().equipment().lens().isPresent());
+        assertThat(run().equipment().lens().orElseThrow()).isBetween(82, 88);
+        assertThat(job().work()
+                        .firm()
+                        .heads()
+                        .known(new Equipment(Optional.of(HEAD), Equipment.Guide.ON))
+                        .lens())
+                .isEqualTo(run().equipment().lens());
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> run().equipment().lens().isEmpty());
+    }
+
+    private Run run() {
+        return job().work().now().job().runs().getFirst();
     }
 
     @Test

@@ -2,7 +2,7 @@ package hitch.store;
 
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipScan;
-import hitch.core.gauge.RimLook;
+import hitch.core.gauge.ClipRims;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipIndex;
@@ -18,7 +18,6 @@ import java.io.OutputStream;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.nio.file.StandardCopyOption;
-import java.util.List;
 import java.util.Optional;
 import javax.imageio.ImageIO;
 import org.slf4j.Logger;
@@ -71,13 +70,13 @@ public final class ClipShelf {
     }
 
     /** The rims that were seen along a clip; empty while nobody looked for them. */
-    public Optional<List<RimLook>> rims(Clip clip) {
+    public Optional<ClipRims> rims(Clip clip) {
         return read(clip.sha256() + ".rims", RimsFile::read);
     }
 
     /** Keeps them. */
-    public void keepRims(Clip clip, List<RimLook> looks) {
-        write(clip.sha256() + ".rims", out -> RimsFile.write(looks, out));
+    public void keepRims(Clip clip, ClipRims rims) {
+        write(clip.sha256() + ".rims", out -> RimsFile.write(rims, out));
     }
 
     /** What was written down of a clip's speech; nothing while nobody has listened. */

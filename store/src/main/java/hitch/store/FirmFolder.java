@@ -32,6 +32,7 @@ public final class FirmFolder {
     static final String PHRASES = "phrases.txt";
     static final String VOICES = "voices.txt";
     static final String SPELLINGS = "spellings.txt";
+    static final String HEADS = "heads.txt";
 
     /** Everything a firm can keep, by file. */
     private static final List<String> ALL = List.of(
@@ -42,6 +43,7 @@ public final class FirmFolder {
             PHRASES,
             VOICES,
             SPELLINGS,
+            HEADS,
             Picture.LOGO.file(),
             Picture.SIGNATURE.file());
 
@@ -110,6 +112,15 @@ public final class FirmFolder {
         write(VOICES, voices.text());
     }
 
+    /** The firm's camera heads; none where it never told one. */
+    public FirmHeads heads() throws StoreException {
+        return read(HEADS, FirmHeads::parse).orElse(FirmHeads.NONE);
+    }
+
+    public void keep(FirmHeads heads) throws StoreException {
+        write(HEADS, heads.text());
+    }
+
     /** Words that the firm spells its own way, in the order of the alphabet. */
     public SortedSet<String> spellings() throws StoreException {
         return read(SPELLINGS, FirmFolder::words).orElse(new TreeSet<>());
@@ -160,6 +171,7 @@ public final class FirmFolder {
             parse(parts, PROFILE, FirmProfile::parse);
             parse(parts, PHRASES, PhraseBook::own);
             parse(parts, VOICES, FirmVoices::parse);
+            parse(parts, HEADS, FirmHeads::parse);
             parts.keySet().stream()
                     .filter(n -> FirmDistricts.isOne(n) && n.endsWith(".txt"))
                     .forEach(n -> parse(parts, n, DistrictText::parse));

@@ -1,6 +1,8 @@
 package hitch.store;
 
+import hitch.core.gauge.ClipRims;
 import hitch.core.gauge.JointTrail.Rim;
+import hitch.core.gauge.LensView;
 import hitch.core.gauge.RimLook;
 import java.io.BufferedInputStream;
 import java.io.BufferedOutputStream;
@@ -14,18 +16,21 @@ import java.util.List;
 
 /** The rims seen along a clip, as a file. */
 final class RimsFile {
-    private static final int VERSION = 1;
+    private static final int VERSION = 2;
+    /** It told nothing of the lens, which was a usual one. */
+    private static final int OF_USUAL_LENSES = 1;
 
     /** No clip has more; a greater number is a damaged file. */
     private static final int MOST = 1_000_000;
 
     private RimsFile() {}
 
-    static void write(List<RimLook> looks, OutputStream out) throws IOException {
+    static void write(ClipRims rims, OutputStream out) throws IOException {
         DataOutputStream data = new DataOutputStream(new BufferedOutputStream(out));
         data.writeInt(VERSION);
-        data.writeInt(looks.size());
-        for (RimLook look : looks) {
+        data.writeDouble(rims.degrees());
+        data.writeInt(rims.looks().size());
+        for (RimLook look : rims.looks()) {
             data.writeLong(look.pts());
             data.writeInt(look.rims().size());
             for (Rim rim : look.rims()) {
@@ -36,11 +41,13 @@ final class RimsFile {
         data.flush();
     }
 
-    static List<RimLook> read(InputStream in) throws IOException {
+    static ClipRims read(InputStream in) throws IOException {
         DataInputStream data = new DataInputStream(new BufferedInputStream(in));
-        if (data.readInt() != VERSION) {
+        int version = data.readInt();
+        if (version != VERSION && version != OF_USUAL_LENSES) {
             throw new IOException("rims kept by another version");
         }
+        double degrees = version == VERSION ? data.readDouble() : LensView.USUAL_DEGREES;
         int count = number(data);
         List<RimLook> looks = new ArrayList<>();
         for (int i = 0; i < count; i++) {
@@ -52,7 +59,7 @@ final class RimsFile {
             }
             looks.add(new RimLook(pts, seen));
         }
-        return looks;
+        return new ClipRims(degrees, looks);
     }
 
     private static int number(DataInputStream data) throws IOException {

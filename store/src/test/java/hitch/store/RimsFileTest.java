@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
 import hitch.core.footage.Clip;
+import hitch.core.gauge.ClipRims;
 import hitch.core.gauge.JointTrail.Rim;
 import hitch.core.gauge.RimLook;
 import java.nio.file.Files;
@@ -13,8 +14,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
 
 class RimsFileTest {
-    private static final List<RimLook> LOOKS =
-            List.of(new RimLook(40, List.of(new Rim(3.25, 0.5), new Rim(7, 1))), new RimLook(80, List.of()));
+    private static final ClipRims RIMS = new ClipRims(
+            92, List.of(new RimLook(40, List.of(new Rim(3.25, 0.5), new Rim(7, 1))), new RimLook(80, List.of())));
 
     @TempDir
     Path job;
@@ -25,15 +26,15 @@ class RimsFileTest {
     void whatWasKeptIsReadAgain() {
         ClipShelf shelf = new Footage(job).shelf();
         assertThat(shelf.rims(clip)).isEmpty();
-        shelf.keepRims(clip, LOOKS);
-        assertThat(new Footage(job).shelf().rims(clip)).contains(LOOKS);
+        shelf.keepRims(clip, RIMS);
+        assertThat(new Footage(job).shelf().rims(clip)).contains(RIMS);
     }
 
     /** It can be made again, so a damaged file is as good as none. */
     @Test
     void aDamagedFileIsNone() throws Exception {
         ClipShelf shelf = new Footage(job).shelf();
-        shelf.keepRims(clip, LOOKS);
+        shelf.keepRims(clip, RIMS);
         Path file;
         try (var all = Files.walk(job)) {
             file = all.filter(f -> f.toString().endsWith(".rims")).findFirst().orElseThrow();
@@ -41,7 +42,7 @@ class RimsFileTest {
         byte[] whole = Files.readAllBytes(file);
         Files.write(file, java.util.Arrays.copyOf(whole, whole.length - 5));
         assertThat(shelf.rims(clip)).isEmpty();
-        whole[4] = 127;
+        whole[12] = 127;
         Files.write(file, whole);
         assertThat(shelf.rims(clip)).isEmpty();
         whole[3] = 9;

@@ -1,11 +1,13 @@
 package hitch.core.exchange;
 
+import hitch.core.gauge.AlongClip;
 import hitch.core.gauge.Ellipse;
 import hitch.core.gauge.FrameGauge;
 import hitch.core.gauge.JointGauge;
 import hitch.core.gauge.JointTrail;
 import hitch.core.gauge.LayLengths;
 import hitch.core.gauge.Measured;
+import hitch.core.gauge.RimGrowth;
 import hitch.core.gauge.Ring;
 import hitch.core.gauge.WaterLine;
 import java.util.LinkedHashMap;
@@ -36,12 +38,29 @@ public final class GaugeJson {
         return MAPPER.writeValueAsString(all);
     }
 
-    /** The joints along a clip and the lengths of pipe, as JSON. */
-    public static String write(List<JointTrail.Joint> joints, List<LayLengths.Lay> lays) {
+    /** What the rims along a clip tell, as JSON. */
+    public static String write(AlongClip along) {
         Map<String, Object> all = new LinkedHashMap<>();
-        all.put("joints", joints.stream().map(GaugeJson::joint).toList());
-        all.put("lengths", lays.stream().map(GaugeJson::lay).toList());
+        all.put("bore_mm", round(along.boreMm(), 1));
+        all.put("bore_seen", along.bore().map(GaugeJson::bore).orElse(null));
+        all.put("lens_seen", along.lens().map(GaugeJson::lens).orElse(null));
+        all.put("joints", along.joints().stream().map(GaugeJson::joint).toList());
+        all.put("lengths", along.lays().stream().map(GaugeJson::lay).toList());
         return MAPPER.writeValueAsString(all);
+    }
+
+    private static Map<String, Object> bore(RimGrowth seen) {
+        Map<String, Object> row = new LinkedHashMap<>();
+        row.put("mm", round(2 * seen.radiusMm(), 1));
+        row.put("error_mm", round(2 * seen.error(), 1));
+        return row;
+    }
+
+    private static Map<String, Object> lens(RimGrowth.LensSeen seen) {
+        Map<String, Object> row = new LinkedHashMap<>();
+        row.put("degrees", round(seen.degrees(), 1));
+        row.put("error_degrees", round(seen.error(), 1));
+        return row;
     }
 
     private static Map<String, Object> joint(JointTrail.Joint joint) {

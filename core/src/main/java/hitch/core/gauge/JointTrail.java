@@ -36,6 +36,15 @@ public final class JointTrail {
         public Look {
             rims = List.copyOf(rims);
         }
+
+        /** The same of rims that were told in radii of the bore. */
+        public Look inMillimetres(double radius) {
+            return new Look(
+                    at,
+                    rims.stream()
+                            .map(r -> new Rim(r.ahead() * radius, r.sure()))
+                            .toList());
+        }
     }
 
     /** A rim so far ahead, 0 to 1 sure. */

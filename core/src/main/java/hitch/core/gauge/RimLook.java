@@ -29,10 +29,6 @@ public record RimLook(long pts, List<Rim> rims) {
      * @param boreMm width of the pipe
      */
     public Look at(double cable, double boreMm) {
-        return new Look(
-                cable,
-                rims.stream()
-                        .map(r -> new Rim(r.ahead() * boreMm / 2, r.sure()))
-                        .toList());
+        return new Look(cable, rims).inMillimetres(boreMm / 2);
     }
 }

@@ -164,7 +164,7 @@ final class RunForm extends VBox {
             return;
         }
         Optional<Distance> read = head;
-        change(r -> r.with(r.equipment().withHead(read)));
+        change(r -> r.with(desk.work().firm().heads().known(r.equipment().withHead(read))));
     }
 
     private void lens(String typed) {
@@ -180,6 +180,7 @@ final class RunForm extends VBox {
             return;
         }
         Optional<Integer> read = degrees;
+        read.ifPresent(d -> desk.work().firm().heads().saw(run.equipment(), d));
         change(r -> r.with(r.equipment().withLens(read)));
     }
 

@@ -92,8 +92,15 @@ public final class MarkBench implements Bench {
                 .visibleProperty()
                 .bind(held.onProperty().or(still.onProperty()).not());
         transport.managedProperty().bind(transport.visibleProperty());
-        VBox left =
-                new VBox(well, new TimeStrip(desk), new Readout(desk, counter), transport, measure, drawing, better);
+        VBox left = new VBox(
+                well,
+                new TimeStrip(desk),
+                new Readout(desk, counter),
+                new RimsBar(desk, joints),
+                transport,
+                measure,
+                drawing,
+                better);
         HBox.setHgrow(left, Priority.ALWAYS);
         VBox.setVgrow(side, Priority.ALWAYS);
         HerePane here = new HerePane(desk);
