@@ -27,6 +27,8 @@ import picocli.CommandLine.Spec;
         version = "Hitch 0.1.0",
         subcommands = {
             DemoCommand.class,
+            TakeInCommand.class,
+            MissingCommand.class,
             DeliverCommand.class,
             DistrictCommand.class,
             ClipCommand.class,

@@ -5,6 +5,7 @@ import hitch.desk.record.DeviceMicrophone;
 import hitch.desk.record.Microphone;
 import hitch.desk.record.SimulatedMicrophone;
 import hitch.media.MediaException;
+import hitch.media.ears.Favoured;
 import hitch.media.ears.Listener;
 import hitch.media.ears.Recogniser;
 import hitch.media.voice.NeuralVoice;
@@ -36,7 +37,7 @@ final class Voice {
         String simulated = System.getProperty("hitch.microphone");
         return new Senses(
                 narrator(),
-                () -> new Recogniser(new ModelFolder(DataFolder.path())),
+                () -> new Recogniser(new ModelFolder(DataFolder.path()), Favoured.ofTheTrade(Favoured.IN_NOTES)),
                 () -> simulated == null ? new DeviceMicrophone() : simulated(Path.of(simulated)),
                 new Listener(new ModelFolder(DataFolder.path())));
     }

@@ -8,6 +8,7 @@ import hitch.core.note.NoteReader;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.story.SpokenForm;
 import hitch.media.MediaException;
+import hitch.media.ears.Favoured;
 import hitch.media.ears.Recogniser;
 import hitch.media.voice.NeuralVoice;
 import hitch.media.voice.Sound;
@@ -48,7 +49,7 @@ public final class SayTable {
         int right = 0;
         int all = 0;
         double longest = 0;
-        try (Recogniser ears = new Recogniser(models)) {
+        try (Recogniser ears = new Recogniser(models, Favoured.ofTheTrade(Favoured.IN_NOTES))) {
             for (Speaker speaker : Speaker.values()) {
                 NeuralVoice voice = new NeuralVoice(models, new Speaking(speaker, 1.0));
                 for (String note : NOTES) {

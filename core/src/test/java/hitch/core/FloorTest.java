@@ -33,6 +33,7 @@ class FloorTest {
             "decide",
             "job",
             "survey",
+            "propose",
             "judge",
             "disclosure",
             "story",

@@ -12,6 +12,8 @@ import hitch.media.clip.Picture;
 import hitch.media.render.Still;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.io.DataInputStream;
+import java.io.DataOutputStream;
 import java.io.IOException;
 import java.io.InputStream;
 import java.io.OutputStream;
@@ -77,6 +79,23 @@ public final class ClipShelf {
     /** Keeps them. */
     public void keepRims(Clip clip, ClipRims rims) {
         write(clip.sha256() + ".rims", out -> RimsFile.write(rims, out));
+    }
+
+    /** What was seen of a clip when it was taken in; empty before. */
+    public Optional<IntakeSigns> signs(Clip clip) {
+        return read(clip.sha256() + ".signs", in -> {
+            DataInputStream data = new DataInputStream(in);
+            return new IntakeSigns(data.readBoolean(), data.readDouble());
+        });
+    }
+
+    /** Keeps it. */
+    public void keepSigns(Clip clip, IntakeSigns signs) {
+        write(clip.sha256() + ".signs", out -> {
+            DataOutputStream data = new DataOutputStream(out);
+            data.writeBoolean(signs.turned());
+            data.writeDouble(signs.openAir());
+        });
     }
 
     /** What was written down of a clip's speech; nothing while nobody has listened. */

@@ -10,9 +10,10 @@ import java.util.List;
  * @param people its reviewers, the usual one first
  * @param phone how it is reached; blank where nobody said
  * @param cards colour of its title cards, {@code #2E4047}
+ * @param readsBySelf whether clips that come into a job are read and listened to without being asked
  */
-public record FirmProfile(String name, List<String> people, String phone, String cards) {
-    public static final FirmProfile BLANK = new FirmProfile("", List.of(), "", "#2E4047");
+public record FirmProfile(String name, List<String> people, String phone, String cards, boolean readsBySelf) {
+    public static final FirmProfile BLANK = new FirmProfile("", List.of(), "", "#2E4047", true);
 
     public FirmProfile {
         name = name.strip();
@@ -29,6 +30,7 @@ public record FirmProfile(String name, List<String> people, String phone, String
         people.forEach(p -> lines.add("person = " + p));
         lines.add("phone = " + phone);
         lines.add("cards = " + cards);
+        lines.add("reads-by-itself = " + (readsBySelf ? "yes" : "no"));
         return String.join("\n", lines) + "\n";
     }
 
@@ -39,6 +41,7 @@ public record FirmProfile(String name, List<String> people, String phone, String
         String name = "";
         String phone = "";
         String cards = BLANK.cards;
+        boolean readsBySelf = true;
         List<String> people = new ArrayList<>();
         for (String line : text.lines().filter(l -> !l.isBlank()).toList()) {
             int equals = line.indexOf('=');
@@ -49,27 +52,32 @@ public record FirmProfile(String name, List<String> people, String phone, String
                 case "person" -> people.add(value);
                 case "phone" -> phone = value;
                 case "cards" -> cards = value;
+                case "reads-by-itself" -> readsBySelf = !value.equals("no");
                 default ->
                     throw new IllegalArgumentException(
-                            "\"" + line + "\" says nothing of a firm: name, person, phone, cards.");
+                            "\"" + line + "\" says nothing of a firm: name, person, phone, cards, reads-by-itself.");
             }
         }
-        return new FirmProfile(name, people, phone, cards);
+        return new FirmProfile(name, people, phone, cards, readsBySelf);
     }
 
     public FirmProfile called(String other) {
-        return new FirmProfile(other, people, phone, cards);
+        return new FirmProfile(other, people, phone, cards, readsBySelf);
     }
 
     public FirmProfile with(List<String> others) {
-        return new FirmProfile(name, others, phone, cards);
+        return new FirmProfile(name, others, phone, cards, readsBySelf);
     }
 
     public FirmProfile reachedAt(String other) {
-        return new FirmProfile(name, people, other, cards);
+        return new FirmProfile(name, people, other, cards, readsBySelf);
     }
 
     public FirmProfile inColour(String other) {
-        return new FirmProfile(name, people, phone, other);
+        return new FirmProfile(name, people, phone, other, readsBySelf);
+    }
+
+    public FirmProfile readingBySelf(boolean on) {
+        return new FirmProfile(name, people, phone, cards, on);
     }
 }

@@ -26,7 +26,7 @@ class FirmFileTest {
     void aSecondMachineJudgesAlike() throws StoreException {
         FirmFolder here = new FirmFolder(temp.resolve("here"));
         FirmProfile profile =
-                new FirmProfile("Dunlin Drain Review", List.of("Ada Quill", "Ben Orme"), "555 0102", "#335577");
+                new FirmProfile("Dunlin Drain Review", List.of("Ada Quill", "Ben Orme"), "555 0102", "#335577", false);
         here.keep(RULES);
         here.keep(profile);
         here.keep(FirmFolder.Picture.LOGO, new byte[] {1, 2, 3});

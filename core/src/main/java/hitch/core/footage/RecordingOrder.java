@@ -41,7 +41,7 @@ public final class RecordingOrder {
     }
 
     /** When a file says it was recorded: with an offset where it tells one, else as by a clock of no zone. */
-    static Optional<Instant> moment(String recorded) {
+    public static Optional<Instant> moment(String recorded) {
         String text =
                 recorded.strip().replaceFirst("(?<=\\d) (?=\\d)", "T").replaceFirst("([+-]\\d\\d)(\\d\\d)$", "$1:$2");
         try {

@@ -6,7 +6,7 @@ package hitch.core.heard;
  * @param text as it is written
  * @param from when it begins, seconds of the clip
  * @param to when it ends
- * @param sureness mean log-probability of the piece that it was heard in: about -0.1 where it is right
+ * @param sureness mean log-probability of its parts: about -0.1 where it is right
  */
 public record HeardWord(String text, double from, double to, double sureness) {
     /** Below this it is more often wrong than right (measured on speech with noise). */

@@ -17,9 +17,9 @@ public final class WordTimes {
 
     /**
      * @param text the words of a piece
-     * @param sureness of the piece
+     * @param sureness of each word
      */
-    public static List<HeardWord> of(String text, SpeechPieces.Piece piece, double sureness) {
+    public static List<HeardWord> of(String text, SpeechPieces.Piece piece, List<Double> sureness) {
         List<String> words = List.of(text.strip().split("\\s+"));
         if (text.isBlank()) {
             return List.of();
@@ -41,7 +41,7 @@ public final class WordTimes {
         double before = 0;
         for (int i = 0; i < ends.length; i++) {
             double from = clock(piece, before, true);
-            timed.add(new HeardWord(words.get(i), from, Math.max(from, clock(piece, ends[i], false)), sureness));
+            timed.add(new HeardWord(words.get(i), from, Math.max(from, clock(piece, ends[i], false)), sureness.get(i)));
             before = ends[i];
         }
         return timed;

@@ -15,6 +15,7 @@ import java.nio.file.Path;
 import java.util.List;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
+import javafx.scene.control.CheckBox;
 import javafx.scene.image.Image;
 import javafx.scene.image.ImageView;
 import javafx.scene.layout.HBox;
@@ -71,7 +72,16 @@ final class FirmForm extends VBox {
                         Fields.named(
                                 "Colour of cards",
                                 Fields.text("Colour of the firm's cards", p.cards(), 112, this::colour)),
+                        bySelf(p),
                         new HBox(16, picture("Logo", Picture.LOGO), picture("Signature", Picture.SIGNATURE)));
+    }
+
+    private Node bySelf(FirmProfile p) {
+        CheckBox on = new CheckBox("Read and listen to clips as they come in");
+        on.setId("reads-by-itself");
+        on.setSelected(p.readsBySelf());
+        on.setOnAction(e -> keep(profile().readingBySelf(on.isSelected())));
+        return on;
     }
 
     private void keep(FirmProfile next) {

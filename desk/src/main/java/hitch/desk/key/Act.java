@@ -36,6 +36,8 @@ public enum Act {
 
     CLIP_EARLIER(Place.LOAD, "Put the clip under the hand earlier", "Alt+Up"),
     CLIP_LATER(Place.LOAD, "Put it later", "Alt+Down"),
+    TAKE_RUNS(Place.LOAD, "Take all runs that are proposed", "Alt+T"),
+    READ_CLIPS(Place.LOAD, "Read clips and listen to them", "Alt+R"),
 
     PLAY(Place.MARK, "Play or pause", "Space"),
     FRAME_BACK(Place.MARK, "One frame back", "Left"),

@@ -1,80 +1,57 @@
 package hitch.desk.load;
 
 import hitch.core.footage.Clip;
-import hitch.core.footage.ClipId;
-import hitch.core.footage.RecordingOrder;
 import hitch.core.job.Edit;
 import hitch.desk.Context;
 import hitch.desk.task.Rank;
 import hitch.desk.task.Task;
 import hitch.store.Footage;
+import hitch.store.intake.ClipOrder;
+import hitch.store.intake.FootageFiles;
 import java.io.File;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.ArrayList;
-import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
-import java.util.Map;
-import java.util.Set;
+import java.util.concurrent.CompletableFuture;
 import java.util.function.Consumer;
-import java.util.stream.Stream;
+import javafx.application.Platform;
 
 /** Takes in footage files and folders, one after another, and puts them in the order they were recorded. */
 final class ClipIntake {
-    /** Endings that a file in a dropped folder is taken for footage by; a file dropped itself is always tried. */
-    private static final Set<String> ENDINGS = Set.of(
-            "mp4", "m4v", "mov", "avi", "mpg", "mpeg", "vob", "ts", "m2ts", "mts", "mkv", "webm", "wmv", "asf", "3gp",
-            "dv", "flv", "h264", "264", "jpg", "jpeg", "png");
-
-    private static final int DEPTH = 4;
-
     private final Context desk;
     private final Consumer<String> doing;
+    private final Runnable then;
+    private CompletableFuture<Void> last = CompletableFuture.completedFuture(null);
     private int waiting;
     private final List<Clip> added = new ArrayList<>();
 
     /**
      * @param doing told what is being done; an empty text when all is done
+     * @param then what follows once all of it is in
      */
-    ClipIntake(Context desk, Consumer<String> doing) {
+    ClipIntake(Context desk, Consumer<String> doing, Runnable then) {
         this.desk = desk;
         this.doing = doing;
+        this.then = then;
     }
 
     /** One that cannot be read is named and the others still come in. */
     void add(List<File> dropped) {
-        desk.work().inBackground(() -> files(dropped), files -> {
-            if (files.isEmpty()) {
-                desk.work()
-                        .notices()
-                        .say("There is no footage and no photograph in what was dropped; nothing was added.");
-            }
-            waiting += files.size();
-            files.forEach(this::read);
-        });
-    }
-
-    static List<Path> files(List<File> dropped) throws IOException {
-        List<Path> files = new ArrayList<>();
-        for (File one : dropped) {
-            if (!one.isDirectory()) {
-                files.add(one.toPath());
-                continue;
-            }
-            try (Stream<Path> inside = Files.walk(one.toPath(), DEPTH)) {
-                inside.filter(p -> Files.isRegularFile(p) && ENDINGS.contains(ending(p)))
-                        .sorted()
-                        .forEach(files::add);
-            }
-        }
-        return files;
-    }
-
-    private static String ending(Path file) {
-        String name = file.getFileName().toString();
-        return name.substring(name.lastIndexOf('.') + 1).toLowerCase(Locale.ROOT);
+        desk.work()
+                .inBackground(
+                        () -> FootageFiles.among(
+                                dropped.stream().map(File::toPath).toList()),
+                        files -> {
+                            if (files.isEmpty()) {
+                                desk.work()
+                                        .notices()
+                                        .say(
+                                                "There is no footage and no photograph in what was dropped; nothing was added.");
+                            }
+                            waiting += files.size();
+                            files.forEach(this::read);
+                        });
     }
 
     private void read(Path file) {
@@ -93,7 +70,7 @@ final class ClipIntake {
         task.stateProperty().addListener((o, was, is) -> {
             if (is.isOver()) {
                 // What the task gave is taken first.
-                javafx.application.Platform.runLater(this::oneDone);
+                Platform.runLater(this::oneDone);
             }
         });
     }
@@ -101,7 +78,8 @@ final class ClipIntake {
     private void take(Footage.Taken taken) {
         Clip clip = taken.clip();
         boolean known = desk.work().now().job().clip(clip.id()).isPresent();
-        desk.work().apply(new Edit.PutClip(clip)).thenRun(() -> {
+        last = desk.work().apply(new Edit.PutClip(clip));
+        last.thenRun(() -> {
             if (desk.player().clipProperty().get() == null) {
                 desk.player().seek(clip, 0);
             }
@@ -121,26 +99,20 @@ final class ClipIntake {
         if (waiting == 0) {
             doing.accept("");
             // After the last clip's own edit, which is already on its way.
-            javafx.application.Platform.runLater(this::order);
+            Platform.runLater(this::order);
         }
     }
 
     private void order() {
-        if (added.size() < 2) {
-            added.clear();
-            return;
-        }
         List<Clip> fresh = List.copyOf(added);
         added.clear();
-        Map<ClipId, Long> times = new HashMap<>();
-        for (Clip clip : fresh) {
-            times.put(clip.id(), desk.work().footage().file(clip).toFile().lastModified());
+        if (fresh.isEmpty()) {
+            return;
         }
-        List<ClipId> order = new ArrayList<>();
-        desk.work().now().job().clips().stream()
-                .filter(c -> fresh.stream().noneMatch(f -> f.id().equals(c.id())))
-                .forEach(c -> order.add(c.id()));
-        RecordingOrder.of(fresh, times).forEach(c -> order.add(c.id()));
-        desk.work().apply(new Edit.OrderClips(order));
+        // Edits are carried out in the order that they were asked for: behind this one all clips are in.
+        ClipOrder.of(desk.work().now().job(), fresh, desk.work().footage())
+                .map(order -> desk.work().apply(order))
+                .orElse(last)
+                .thenRun(() -> Platform.runLater(then));
     }
 }

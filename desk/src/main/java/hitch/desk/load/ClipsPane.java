@@ -4,7 +4,9 @@ import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
+import hitch.core.note.NoteReader;
 import hitch.desk.Context;
+import hitch.desk.key.Act;
 import hitch.desk.widget.Labels;
 import java.io.File;
 import java.util.ArrayList;
@@ -26,8 +28,9 @@ final class ClipsPane extends VBox implements DropTarget {
     private final VBox rows = new VBox(6);
     private final Map<ClipId, ClipRow> made = new LinkedHashMap<>();
     private final ClipIntake intake;
+    private final TakeInTask reading;
 
-    ClipsPane(Context desk) {
+    ClipsPane(Context desk, NoteReader reader) {
         this.desk = desk;
         setSpacing(8);
         setId("clips-pane");
@@ -35,12 +38,16 @@ final class ClipsPane extends VBox implements DropTarget {
         Button folder =
                 Labels.button("Add a folder", "", "Add all footage and photographs in a folder", this::chooseFolder);
         Label hint = Labels.of("or drop files or a folder here; they are never changed", "soft");
-        FlowPane top = new FlowPane(12, 4, Labels.heading("Clips"), add, folder, hint);
+        Button read = Labels.button("Read clips", Act.READ_CLIPS.key(), Act.READ_CLIPS.words(), this::read);
+        read.setId("read-clips");
+        read.managedProperty().bind(read.visibleProperty());
+        reading = new TakeInTask(desk, reader, on -> read.setDisable(on));
+        FlowPane top = new FlowPane(12, 4, Labels.heading("Clips"), add, folder, read, hint);
         top.setRowValignment(javafx.geometry.VPos.CENTER);
         Label doing = Labels.of("", "soft");
         doing.setId("intake");
         doing.managedProperty().bind(doing.textProperty().isNotEmpty());
-        intake = new ClipIntake(desk, doing::setText);
+        intake = new ClipIntake(desk, doing::setText, this::cameIn);
         getChildren().addAll(top, doing, rows);
         setOnDragOver(e -> {
             if (e.getDragboard().hasFiles()) {
@@ -53,7 +60,11 @@ final class ClipsPane extends VBox implements DropTarget {
             e.setDropCompleted(true);
             e.consume();
         });
-        desk.work().snapshotProperty().addListener((o, was, is) -> fill());
+        desk.work().snapshotProperty().addListener((o, was, is) -> {
+            fill();
+            read.setVisible(!TakeInTask.open(is.job()).isEmpty());
+        });
+        read.setVisible(!TakeInTask.open(desk.work().now().job()).isEmpty());
         desk.work().clips().states().addListener((MapChangeListener<ClipId, Object>) c -> {
             ClipRow row = made.get(c.getKey());
             if (row != null) {
@@ -61,6 +72,18 @@ final class ClipsPane extends VBox implements DropTarget {
             }
         });
         fill();
+    }
+
+    /** The firm may rather be asked. */
+    private void cameIn() {
+        if (desk.work().firm().profileProperty().get().readsBySelf()) {
+            read();
+        }
+    }
+
+    /** Reads what came in and listens to it, or goes on with that. */
+    void read() {
+        reading.begin();
     }
 
     private void choose() {

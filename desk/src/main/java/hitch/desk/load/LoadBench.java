@@ -2,11 +2,16 @@ package hitch.desk.load;
 
 import hitch.core.footage.Clip;
 import hitch.core.job.Job;
+import hitch.core.note.NoteReader;
+import hitch.core.note.grammar.TradeNoteReader;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
+import hitch.desk.key.Act;
+import java.util.List;
 import javafx.scene.Node;
 import javafx.scene.control.ScrollPane;
+import javafx.scene.input.KeyEvent;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.VBox;
@@ -14,6 +19,8 @@ import javafx.scene.layout.VBox;
 /** Property on the left, clips and runs on the right. */
 public final class LoadBench implements Bench {
     private final Context desk;
+    private final ClipsPane clips;
+    private final ProposalsPane proposals;
     private final HBox root = new HBox();
 
     public LoadBench(Context desk) {
@@ -24,12 +31,15 @@ public final class LoadBench implements Bench {
         left.setMinWidth(420);
         left.setMaxWidth(420);
         left.getStyleClass().add("side-left");
-        ClipsPane clips = new ClipsPane(desk);
+        NoteReader reader = new TradeNoteReader();
+        clips = new ClipsPane(desk, reader);
+        proposals = new ProposalsPane(desk, reader);
         RunsPane runs = new RunsPane(desk);
-        VBox right = new VBox(24, clips, new PhotosPane(desk), new FixturesPane(desk));
+        VBox right =
+                new VBox(24, proposals, clips, new PhotosPane(desk), new FixturesPane(desk), new MissingPane(desk));
         // Runs come first once there are any; before that there is nothing but clips to be had.
-        desk.work().snapshotProperty().addListener((o, was, is) -> order(right, clips, runs));
-        order(right, clips, runs);
+        desk.work().snapshotProperty().addListener((o, was, is) -> order(right, runs));
+        order(right, runs);
         right.getStyleClass().add("page");
         ScrollPane scroll = new ScrollPane(right);
         scroll.setId("load-page");
@@ -39,14 +49,35 @@ public final class LoadBench implements Bench {
         root.getStyleClass().add("bench");
     }
 
-    private void order(VBox page, Node clips, Node runs) {
+    private void order(VBox page, Node runs) {
         boolean first = !desk.work().now().job().runs().isEmpty();
         int at = page.getChildren().indexOf(runs);
-        int wanted = first ? 0 : 1;
-        if (at != wanted) {
+        int beside = page.getChildren().indexOf(clips);
+        if (at < 0 || first != at < beside) {
             page.getChildren().remove(runs);
+            int wanted = page.getChildren().indexOf(clips) + (first ? 0 : 1);
             page.getChildren().add(wanted, runs);
         }
+    }
+
+    @Override
+    public List<Act.Place> acts() {
+        return List.of(Act.Place.LOAD);
+    }
+
+    @Override
+    public void key(KeyEvent e) {
+        Act.at(Act.Place.LOAD, e).ifPresent(act -> {
+            switch (act) {
+                case TAKE_RUNS -> proposals.takeAll();
+                case READ_CLIPS -> clips.read();
+                // A clip's own keys are its row's.
+                default -> {
+                    return;
+                }
+            }
+            e.consume();
+        });
     }
 
     @Override

@@ -1,9 +1,7 @@
 package hitch.desk.mark;
 
-import hitch.core.caption.Cue;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClockText;
-import hitch.core.heard.HeardLines;
 import hitch.core.heard.HeardWord;
 import hitch.core.job.Edit;
 import hitch.core.note.NoteReader;
@@ -14,11 +12,9 @@ import hitch.desk.task.Rank;
 import hitch.desk.task.Tasks;
 import hitch.media.MediaException;
 import hitch.media.Progress;
-import hitch.media.ears.Listener;
 import hitch.store.ClipShelf;
-import hitch.store.HeardSoFar;
+import hitch.store.intake.Listened;
 import java.util.List;
-import java.util.Map;
 import java.util.Optional;
 
 /** Listens to the shown clip in the background, and puts what was said beside it as captions. */
@@ -39,7 +35,7 @@ final class ListenTask {
             return;
         }
         Clip clip = shown.get();
-        if (desk.work().now().job().commentary(id(clip)).isPresent()) {
+        if (desk.work().now().job().commentary(Listened.id(clip)).isPresent()) {
             desk.work()
                     .notices()
                     .say("What is said on " + clip.fileName()
@@ -68,44 +64,21 @@ final class ListenTask {
     }
 
     private List<HeardWord> heard(Clip clip, Progress progress) throws MediaException {
-        HeardSoFar before = shelf().heard(clip);
-        if (before.whole()) {
-            return before.words();
-        }
-        try (Listener.Source sound = Listener.of(
-                desk.work().footage().file(clip), desk.work().footage().clipIndex(clip))) {
-            List<HeardWord> words = desk.work()
-                    .senses()
-                    .listening()
-                    .listen(
-                            sound,
-                            before.words(),
-                            before.upTo(),
-                            (at, all) -> shelf().keepHeard(clip, new HeardSoFar(at, false, all)),
-                            progress);
-            shelf().keepHeard(clip, new HeardSoFar(sound.seconds(), true, words));
-            return words;
-        }
+        return Listened.to(desk.work().footage(), desk.work().senses().listening(), clip, progress);
     }
 
     private void put(Clip clip, List<HeardWord> words) {
-        List<Cue> cues = HeardLines.of(words, reader);
-        if (cues.isEmpty()) {
+        Optional<Commentary> said = Listened.captions(clip, words, reader);
+        if (said.isEmpty()) {
             desk.work().notices().say("Nobody speaks on " + clip.fileName() + ".");
             return;
         }
-        desk.work()
-                .apply(new Edit.PutCommentary(
-                        new Commentary(id(clip), clip.id(), clip.fileName() + ", as heard", cues, 0, Map.of())));
+        desk.work().apply(new Edit.PutCommentary(said.get()));
         long doubtful = words.stream().filter(HeardWord::isDoubtful).count();
         desk.work()
                 .notices()
                 .say(words.size() + " words were heard on " + clip.fileName()
                         + (doubtful == 0 ? "" : ", " + doubtful + " of them doubtfully")
                         + ". T shows what was understood.");
-    }
-
-    static String id(Clip clip) {
-        return "heard-" + clip.id();
     }
 }

@@ -36,9 +36,16 @@ public final class Listener implements Listening {
             List.of("you", "thank you", "thank you for watching", "bye", "so", "oh");
 
     private final ModelFolder models;
+    private final Favoured favoured;
 
     public Listener(ModelFolder models) {
+        this(models, Favoured.ofTheTrade(Favoured.IN_TALK));
+    }
+
+    /** @param favoured what is thought likelier to be said */
+    public Listener(ModelFolder models, Favoured favoured) {
         this.models = models;
+        this.favoured = favoured;
     }
 
     /** Sound that is listened to, at {@link SoundReader#RATE}. */
@@ -145,7 +152,7 @@ public final class Listener implements Listening {
                 .toList();
         double all = pieces.stream().mapToDouble(p -> p.to() - p.from()).sum();
         double done = 0;
-        try (Recogniser ears = new Recogniser(models)) {
+        try (Recogniser ears = new Recogniser(models, favoured)) {
             Progress writing = progress.part(FINDING, 1);
             for (SpeechPieces.Piece piece : pieces) {
                 writing.at(done / Math.max(1, all), "writing down what is said");
@@ -153,7 +160,7 @@ public final class Listener implements Listening {
                 sound.read(piece.from(), samples);
                 Heard said = ears.hear(new Sound(samples, SoundReader.RATE));
                 if (isSaid(said)) {
-                    words.addAll(WordTimes.of(said.text(), piece, said.sureness()));
+                    words.addAll(WordTimes.of(said.text(), piece, said.byWord()));
                 }
                 done += piece.to() - piece.from();
                 kept.accept(piece.to(), List.copyOf(words));

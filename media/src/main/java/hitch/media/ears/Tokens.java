@@ -31,6 +31,13 @@ final class Tokens {
         }
     }
 
+    /** A part as it is written, a space before it where it begins a word; blank for a sign. */
+    String piece(int id) {
+        return id > SIGNS && id < parts.size()
+                ? new String(parts.get(id), StandardCharsets.UTF_8).replace('▁', ' ')
+                : "";
+    }
+
     String text(List<Integer> ids) {
         ByteArrayOutputStream bytes = new ByteArrayOutputStream();
         ids.stream().filter(id -> id > SIGNS && id < parts.size()).forEach(id -> bytes.writeBytes(parts.get(id)));

@@ -1,0 +1,207 @@
+package hitch.core.propose;
+
+import hitch.core.counter.Zeroing;
+import hitch.core.footage.ClipId;
+import hitch.core.footage.ClockText;
+import hitch.core.measure.Distance;
+import hitch.core.measure.Station;
+import hitch.core.pipe.Branch;
+import hitch.core.pipe.Opening;
+import hitch.core.propose.Chains.Chain;
+import hitch.core.propose.Proposals.ProposedRun;
+import hitch.core.propose.Proposals.Unplaced;
+import hitch.core.run.Direction;
+import hitch.core.run.Run;
+import hitch.core.run.RunId;
+import hitch.core.run.Zero;
+import hitch.core.talk.Spoken;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.Set;
+import java.util.regex.Matcher;
+import java.util.stream.Collectors;
+
+/** Proposes runs for clips that are on none, by their counters and by what was said on them. What nobody said stays unknown. */
+public final class RunProposer {
+    private static final double FEET_IN_PLACE = 1.0;
+
+    private final List<Run> runs;
+    private final List<String> names;
+
+    private RunProposer(List<Run> known) {
+        runs = new ArrayList<>(known);
+        names = new ArrayList<>(known.stream().map(Run::name).toList());
+    }
+
+    /**
+     * @param clips that are on no run, in the order that they were recorded
+     * @param known runs that the job has
+     */
+    public static Proposals of(List<ClipClues> clips, List<Run> known) {
+        List<Unplaced> others = Elsewhere.of(clips);
+        Set<ClipId> out = others.stream().map(Unplaced::clip).collect(Collectors.toSet());
+        List<ClipClues> counted = clips.stream()
+                .filter(c -> c.trace().isPresent() && !out.contains(c.clip().id()))
+                .toList();
+        RunProposer proposer = new RunProposer(known);
+        List<ProposedRun> proposed = new ArrayList<>();
+        for (Chain chain : Chains.of(counted)) {
+            proposed.add(proposer.run(chain));
+        }
+        return new Proposals(proposed, others);
+    }
+
+    private ProposedRun run(Chain chain) {
+        List<SaidSentence> said =
+                chain.clips().stream().flatMap(c -> c.said().stream()).toList();
+        List<String> reasons = new ArrayList<>(chain.reasons());
+        List<String> doubts = new ArrayList<>(chain.doubts());
+        Optional<Direction> way = way(said, reasons, doubts);
+        Opening opening = opening(chain, said, reasons, doubts);
+        Zero zero = zero(said, reasons);
+        Optional<String> branch = branch(said, reasons);
+        chain.clips().forEach(c -> {
+            zeroings(c, reasons);
+            if (c.turned()) {
+                doubts.add("The counter of " + c.clip().fileName()
+                        + " stands on its head: the clip was recorded upside down. Turn it on Mark.");
+            }
+        });
+        Direction direction = way.orElse(Direction.WITH_FLOW);
+        String name = name(way, branch);
+        Run run = new Run(
+                new RunId(name.replace(' ', '-')),
+                name,
+                opening,
+                start(opening),
+                direction,
+                Distance.ZERO,
+                chain.clips().stream().map(c -> c.clip().id()).toList(),
+                branch.orElse(Branch.LINE),
+                isElsewhere(opening),
+                zero,
+                null,
+                null);
+        runs.add(run);
+        return new ProposedRun(run, way.isPresent(), reasons, doubts);
+    }
+
+    private Optional<Direction> way(List<SaidSentence> said, List<String> reasons, List<String> doubts) {
+        Optional<WaySaid> told = WaySaid.of(said);
+        Optional<Direction> way = told.flatMap(WaySaid::way);
+        if (told.filter(WaySaid::other).isPresent() && !runs.isEmpty()) {
+            way = Optional.of(
+                    runs.getLast().direction() == Direction.WITH_FLOW ? Direction.AGAINST_FLOW : Direction.WITH_FLOW);
+        }
+        if (way.isPresent()) {
+            reasons.add(capital(way.get().toward()) + ": " + quoted(told.get().said()));
+        } else {
+            doubts.add("Nobody said which way it went; " + Direction.WITH_FLOW.toward() + " is only taken for it.");
+        }
+        return way;
+    }
+
+    private Opening opening(Chain chain, List<SaidSentence> said, List<String> reasons, List<String> doubts) {
+        List<Spoken.PipeSaid> pipes = chain.clips().getFirst().understood().pipes();
+        Optional<OpeningSaid> told = OpeningSaid.of(chain.clips().getFirst().said(), pipes);
+        if (told.isPresent()) {
+            reasons.add("Opening: " + quoted(told.get().said()));
+            return runs.stream()
+                    .map(Run::opening)
+                    .filter(o -> isSame(o, told.get().opening()))
+                    .findFirst()
+                    .orElse(told.get().opening());
+        }
+        Optional<SaidSentence> same =
+                said.stream().filter(s -> Clues.says("sameopening", s)).findFirst();
+        if (same.isPresent() && !runs.isEmpty()) {
+            reasons.add("The same opening: " + quoted(same.get()));
+            return runs.getLast().opening();
+        }
+        if (!runs.isEmpty()) {
+            doubts.add("Nobody said where the camera went in; the opening of the run before is only taken for it.");
+            return runs.getLast().opening();
+        }
+        doubts.add("Nobody said where the camera went in.");
+        return Opening.UNKNOWN;
+    }
+
+    /** Two that were told in the same words, as far as both were told. */
+    private static boolean isSame(Opening one, Opening other) {
+        return one.sort() == other.sort()
+                && (one.place().isBlank()
+                        || other.place().isBlank()
+                        || one.place().equalsIgnoreCase(other.place()));
+    }
+
+    private boolean isElsewhere(Opening opening) {
+        return !runs.isEmpty() && runs.stream().noneMatch(r -> r.opening().equals(opening));
+    }
+
+    private Station start(Opening opening) {
+        return runs.stream()
+                .filter(r -> r.opening().equals(opening))
+                .map(Run::start)
+                .findFirst()
+                .orElse(new Station(0));
+    }
+
+    private static Zero zero(List<SaidSentence> said, List<String> reasons) {
+        for (SaidSentence sentence : said) {
+            boolean lip = Clues.says("zerolip", sentence);
+            if (lip || Clues.says("zerobase", sentence)) {
+                reasons.add("The counter was zeroed at its " + (lip ? Zero.At.LIP : Zero.At.BASE).word() + ": "
+                        + quoted(sentence));
+                return new Zero(lip ? Zero.At.LIP : Zero.At.BASE, Distance.ZERO);
+            }
+        }
+        return Zero.BASE;
+    }
+
+    private static Optional<String> branch(List<SaidSentence> said, List<String> reasons) {
+        for (SaidSentence sentence : said) {
+            Optional<Matcher> found = Clues.of("branch", sentence);
+            if (found.isPresent() && !Clues.says("later", sentence)) {
+                reasons.add("In the " + found.get().group(1) + " branch: " + quoted(sentence));
+                return Optional.of(found.get().group(1));
+            }
+        }
+        return Optional.empty();
+    }
+
+    private static void zeroings(ClipClues clip, List<String> reasons) {
+        for (Zeroing set : clip.zeroings()) {
+            double cable = set.cable().inFeet();
+            if (cable > FEET_IN_PLACE) {
+                reasons.add(String.format(
+                        Locale.ROOT,
+                        "The counter of %s was set to zero at %s with %.1f ft out; it is counted on.",
+                        clip.clip().fileName(),
+                        ClockText.of(clip.clip().secondsInto(set.pts())),
+                        cable));
+            }
+        }
+    }
+
+    private String name(Optional<Direction> way, Optional<String> branch) {
+        String base = branch.map(b -> b + " run")
+                .orElse(way.map(w -> w == Direction.WITH_FLOW ? "street run" : "building run")
+                        .orElse("run"));
+        String name = base;
+        for (int i = 2; names.contains(name); i++) {
+            name = base + " " + i;
+        }
+        names.add(name);
+        return name;
+    }
+
+    private static String quoted(SaidSentence said) {
+        return "\"" + said.text() + "\" (" + ClockText.of(said.seconds()) + ").";
+    }
+
+    private static String capital(String words) {
+        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
+    }
+}

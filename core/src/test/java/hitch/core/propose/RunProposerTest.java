@@ -1,0 +1,230 @@
+package hitch.core.propose;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.Sample;
+import hitch.core.caption.Cue;
+import hitch.core.counter.CounterMark;
+import hitch.core.counter.CounterTrace;
+import hitch.core.counter.Zeroing;
+import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
+import hitch.core.measure.Distance;
+import hitch.core.measure.LengthUnit;
+import hitch.core.note.grammar.TradeNoteReader;
+import hitch.core.pipe.Branch;
+import hitch.core.pipe.Material;
+import hitch.core.pipe.Opening;
+import hitch.core.pipe.OpeningKind;
+import hitch.core.pipe.PipeSize;
+import hitch.core.propose.Proposals.ProposedRun;
+import hitch.core.propose.Proposals.Unplaced;
+import hitch.core.propose.Proposals.Why;
+import hitch.core.run.Direction;
+import hitch.core.run.Run;
+import hitch.core.run.Zero;
+import hitch.core.talk.TalkReader;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import org.junit.jupiter.api.Test;
+
+/** Made-up visits of which it is known which clips are one run, which way it went, and where the camera went in. */
+class RunProposerTest {
+    private static final class Made {
+        private final Clip clip;
+        private final List<CounterMark> marks = new ArrayList<>();
+        private final List<Cue> cues = new ArrayList<>();
+        private double air;
+        private boolean turned;
+
+        Made(String name, String recorded) {
+            clip = Sample.clip(new ClipId(name), 120).withRecorded(recorded).withFile(name + ".mp4");
+        }
+
+        Made at(double second, double feet) {
+            marks.add(Sample.reading(second, feet));
+            return this;
+        }
+
+        Made zeroed(double second, double feet) {
+            marks.add(Zeroing.byHand((long) (second * 1000), Distance.feet(feet)));
+            return this;
+        }
+
+        Made says(double second, String words) {
+            cues.add(new Cue(second, second + 3, words));
+            return this;
+        }
+
+        Made inOpenAir() {
+            air = 1;
+            return this;
+        }
+
+        Made upsideDown() {
+            turned = true;
+            return this;
+        }
+
+        ClipClues clues() {
+            return new ClipClues(
+                    clip,
+                    Optional.of(CounterTrace.fit(clip.base(), marks)),
+                    SaidSentence.of(cues, 0),
+                    new TalkReader(new TradeNoteReader(), LengthUnit.FEET).read(cues),
+                    OptionalDouble.of(air),
+                    turned);
+        }
+    }
+
+    private static Made clip(String name) {
+        return new Made(name, "");
+    }
+
+    private static Proposals proposed(Made... clips) {
+        return RunProposer.of(List.of(clips).stream().map(Made::clues).toList(), List.of());
+    }
+
+    private static List<String> clips(ProposedRun run) {
+        return run.run().clips().stream().map(ClipId::value).toList();
+    }
+
+    @Test
+    void twoWaysFromOneCleanout() {
+        Proposals all = proposed(
+                clip("a")
+                        .at(0, 0)
+                        .at(60, 38)
+                        .at(115, 0.5)
+                        .says(1, "Going in through the two-way cleanout in the front yard, four inch clay.")
+                        .says(6, "We're heading toward the street."),
+                clip("b").at(0, 0.2).at(60, 22).at(115, 0).says(2, "Same cleanout, now going the other way."));
+        assertThat(all.others()).isEmpty();
+        assertThat(all.runs()).hasSize(2);
+        Run street = all.runs().getFirst().run();
+        Run house = all.runs().getLast().run();
+        assertThat(street.direction()).isEqualTo(Direction.WITH_FLOW);
+        assertThat(house.direction()).isEqualTo(Direction.AGAINST_FLOW);
+        assertThat(street.opening().words()).isEqualTo("two-way cleanout");
+        assertThat(street.opening().sort()).isEqualTo(OpeningKind.GROUND_CLEANOUT);
+        assertThat(street.opening().place()).isEqualTo("in the front yard");
+        assertThat(street.opening().material()).contains(Material.CLAY);
+        assertThat(street.opening().size()).contains(PipeSize.inches(4));
+        assertThat(house.opening()).isEqualTo(street.opening());
+        assertThat(house.start()).isEqualTo(street.start());
+        assertThat(all.runs()).allSatisfy(r -> assertThat(r.doubts()).isEmpty());
+    }
+
+    @Test
+    void aReelThatGoesOnIsOneRun() {
+        Proposals all = proposed(
+                clip("1").at(0, 0).at(118, 41).says(1, "Starting at the basement cleanout, out to the main."),
+                clip("2").at(0, 41.3).at(60, 63).at(118, 0));
+        assertThat(all.runs()).hasSize(1);
+        assertThat(clips(all.runs().getFirst())).containsExactly("1", "2");
+        assertThat(all.runs().getFirst().reasons())
+                .anyMatch(r -> r.equals("2.mp4 goes on at 41.3 ft, where 1.mp4 ends."));
+        assertThat(all.runs().getFirst().run().opening().sort()).isEqualTo(OpeningKind.INDOOR_CLEANOUT);
+    }
+
+    @Test
+    void aClipOutOfOrderIsPutWhereItsCounterGoesOn() {
+        Proposals all = proposed(
+                clip("1").at(0, 0).at(118, 30).says(1, "Down the roof vent, toward the street."),
+                clip("2").at(0, 52).at(118, 71),
+                clip("3").at(0, 30.4).at(118, 52.2));
+        assertThat(all.runs()).hasSize(1);
+        assertThat(clips(all.runs().getFirst())).containsExactly("1", "3", "2");
+        assertThat(all.runs().getFirst().doubts()).anyMatch(d -> d.contains("3.mp4 is out of order"));
+        assertThat(all.runs().getFirst().run().opening().sort()).isEqualTo(OpeningKind.ROOF_VENT);
+    }
+
+    @Test
+    void aZeroingHalfWayIsCountedOn() {
+        Proposals all = proposed(clip("1")
+                .at(0, 0)
+                .at(50, 20)
+                .zeroed(52, 20)
+                .at(110, 15)
+                .says(1, "Counter's zeroed at the top of the cleanout, and we're pushing toward the house."));
+        ProposedRun run = all.runs().getFirst();
+        assertThat(run.run().zero().at()).isEqualTo(Zero.At.LIP);
+        assertThat(run.run().direction()).isEqualTo(Direction.AGAINST_FLOW);
+        assertThat(run.reasons()).anyMatch(r -> r.contains("set to zero at 0:52") && r.contains("20.0 ft out"));
+    }
+
+    @Test
+    void aBranchHasItsName() {
+        Proposals all = proposed(
+                clip("1").at(0, 0).at(118, 30).says(1, "Through the cleanout in the driveway, headed to the house."),
+                clip("2").at(0, 0).at(118, 18).says(1, "This is the kitchen line, from the cleanout by the kitchen."));
+        assertThat(all.runs().getFirst().run().branch()).isEqualTo(Branch.LINE);
+        assertThat(all.runs().getLast().run().branch()).isEqualTo("kitchen");
+        assertThat(all.runs().getLast().run().tied())
+                .as("where it starts is reckoned")
+                .isTrue();
+        assertThat(all.runs().getLast().directionKnown()).isFalse();
+        assertThat(all.runs().getLast().doubts()).anyMatch(d -> d.startsWith("Nobody said which way"));
+    }
+
+    @Test
+    void aboveGroundAnotherDayAndNothingToGoByStayOnNoRun() {
+        Proposals all = proposed(
+                new Made("1", "2026-05-04 10:00:00").at(0, 0).at(118, 30).says(1, "Cleanout here, to the street."),
+                new Made("2", "2026-05-04 10:20:00")
+                        .inOpenAir()
+                        .says(3, "Locator reads five feet, painted it on the lawn."),
+                new Made("3", "2026-05-04 10:30:00").says(3, "Alright."),
+                new Made("4", "2026-04-29 15:00:00").at(0, 0).at(118, 30));
+        assertThat(all.runs()).hasSize(1);
+        assertThat(all.others())
+                .extracting(Unplaced::why)
+                .containsExactly(Why.ABOVE_GROUND, Why.UNKNOWN, Why.ANOTHER_JOB);
+        assertThat(all.others().getLast().reason()).contains("on another day");
+    }
+
+    /** Daylight in a pipe is a vent or another opening: a clip with a counter is in the pipe. */
+    @Test
+    void aGlimpseOfDaylightIsNoEnd() {
+        Proposals all = proposed(clip("1").at(0, 0).at(118, 30).inOpenAir().says(40, "I can see daylight up there."));
+        assertThat(all.others()).isEmpty();
+        assertThat(all.runs()).hasSize(1);
+    }
+
+    @Test
+    void whatNobodySaidIsUnknownAndTold() {
+        Proposals all = proposed(clip("1").at(0, 14).at(118, 40).upsideDown());
+        ProposedRun run = all.runs().getFirst();
+        assertThat(run.run().opening()).isEqualTo(Opening.UNKNOWN);
+        assertThat(run.directionKnown()).isFalse();
+        assertThat(run.doubts())
+                .anyMatch(d -> d.contains("begins with 14.0 ft of cable out"))
+                .anyMatch(d -> d.contains("stands on its head"))
+                .anyMatch(d -> d.startsWith("Nobody said where the camera went in"));
+    }
+
+    @Test
+    void aWayThatIsLeftForLaterIsNotTheWay() {
+        Proposals all = proposed(clip("1")
+                .at(0, 0)
+                .at(118, 40)
+                .says(1, "We'll do the house side after that.")
+                .says(5, "Right now we're going downstream to the city main."));
+        assertThat(all.runs().getFirst().run().direction()).isEqualTo(Direction.WITH_FLOW);
+    }
+
+    @Test
+    void runsThatAreThereKeepTheirNames() {
+        Proposals first = proposed(clip("a").at(0, 0).at(60, 38).says(1, "Out to the street."));
+        Proposals more = RunProposer.of(
+                List.of(clip("b")
+                        .at(0, 0)
+                        .at(60, 38)
+                        .says(1, "Out to the street again.")
+                        .clues()),
+                List.of(first.runs().getFirst().run()));
+        assertThat(more.runs().getFirst().run().name()).isEqualTo("street run 2");
+    }
+}

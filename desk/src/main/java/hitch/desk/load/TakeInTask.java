@@ -1,0 +1,98 @@
+package hitch.desk.load;
+
+import hitch.core.footage.Clip;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
+import hitch.core.note.NoteReader;
+import hitch.desk.Context;
+import hitch.desk.task.Rank;
+import hitch.desk.task.Tasks;
+import hitch.media.MediaException;
+import hitch.media.Progress;
+import hitch.store.intake.ClipSteps;
+import hitch.store.intake.ClipSteps.Step;
+import java.util.List;
+import java.util.function.Consumer;
+import javafx.application.Platform;
+
+/**
+ * Reads the counters of clips that came in and writes down what is said on them, one after another in the background. What was done is
+ * kept; stopped, it goes on from there.
+ */
+final class TakeInTask {
+    private final Context desk;
+    private final NoteReader reader;
+    private final Consumer<Boolean> running;
+    private boolean on;
+
+    /** @param running told whether it is under way */
+    TakeInTask(Context desk, NoteReader reader, Consumer<Boolean> running) {
+        this.desk = desk;
+        this.reader = reader;
+        this.running = running;
+    }
+
+    private ClipSteps steps() {
+        return new ClipSteps(desk.work().footage(), desk.work().senses().listening(), reader);
+    }
+
+    /** Clips with something left to be done. */
+    static List<Clip> open(Job job) {
+        return job.clipsInUse().stream()
+                .filter(c -> !c.photo())
+                .filter(c -> job.counterOf(c.id()).marks().isEmpty()
+                        || c.sound()
+                                && job.talk().stream().noneMatch(t -> t.clip().equals(c.id())))
+                .toList();
+    }
+
+    /** Begins, or goes on; nothing where it is under way or nothing is left. */
+    void begin() {
+        List<Clip> clips = open(desk.work().now().job());
+        if (on || clips.isEmpty()) {
+            return;
+        }
+        on = true;
+        running.accept(true);
+        desk.work()
+                .tasks()
+                .run(
+                        "Reading " + (clips.size() == 1 ? clips.getFirst().fileName() : clips.size() + " clips"),
+                        Rank.QUIET,
+                        progress -> work(clips, progress),
+                        new Tasks.After<>(
+                                all -> over(
+                                        "What came in has been read. Runs are proposed where its clips are on none."),
+                                this::over,
+                                () -> over(
+                                        "Reading is stopped. What was read is kept; Read clips on Load goes on from there.")));
+    }
+
+    private List<Clip> work(List<Clip> clips, Progress progress) throws MediaException {
+        double all = clips.stream().mapToDouble(Clip::seconds).sum();
+        double done = 0;
+        for (Clip clip : clips) {
+            double share = clip.seconds() / all;
+            for (Step step : Step.values()) {
+                double from = done + share * step.ordinal() / Step.values().length;
+                Progress part = progress.part(from, from + share / Step.values().length);
+                // What was done by hand in the meantime is not done again.
+                for (Edit edit : steps().step(step, clip, desk.work().now().job(), named(step, clip, part))) {
+                    Platform.runLater(() -> desk.work().apply(edit));
+                }
+            }
+            done += share;
+        }
+        return clips;
+    }
+
+    private static Progress named(Step step, Clip clip, Progress part) {
+        return (share, doing) -> part.at(share, step.words() + " " + clip.fileName());
+    }
+
+    private void over(String words) {
+        on = false;
+        running.accept(false);
+        desk.work().notices().say(words);
+    }
+}

@@ -1,0 +1,154 @@
+package hitch.store.intake;
+
+import hitch.core.counter.CounterTrace;
+import hitch.core.footage.Clip;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
+import hitch.core.note.NoteReader;
+import hitch.core.propose.ClipClues;
+import hitch.core.propose.Proposals;
+import hitch.core.propose.RunProposer;
+import hitch.core.propose.SaidSentence;
+import hitch.core.talk.Commentary;
+import hitch.core.talk.Spoken;
+import hitch.core.talk.TalkReader;
+import hitch.media.MediaException;
+import hitch.media.Progress;
+import hitch.media.clip.CounterScan;
+import hitch.media.clip.OpenAir;
+import hitch.media.ears.Listening;
+import hitch.store.CaptionFile;
+import hitch.store.Footage;
+import hitch.store.IntakeSigns;
+import hitch.store.StoreException;
+import java.nio.file.Files;
+import java.nio.file.Path;
+import java.util.ArrayList;
+import java.util.List;
+import java.util.Optional;
+import java.util.OptionalDouble;
+import java.util.stream.Stream;
+
+/**
+ * What is done with each clip that was taken in, one step after another. Each step gives the changes of the job that it comes to, and does
+ * nothing that was done before: begun again after a stop, they go on.
+ */
+public final class ClipSteps {
+    private final Footage footage;
+    private final Listening ears;
+    private final NoteReader reader;
+
+    public ClipSteps(Footage footage, Listening ears, NoteReader reader) {
+        this.footage = footage;
+        this.ears = ears;
+        this.reader = reader;
+    }
+
+    /** A step of the work. */
+    public enum Step {
+        LOOK("Looking through"),
+        COUNTER("Reading the counter of"),
+        LISTEN("Listening to");
+
+        private final String words;
+
+        Step(String words) {
+            this.words = words;
+        }
+
+        public String words() {
+            return words;
+        }
+    }
+
+    /** Does a step, and tells the changes that it comes to. */
+    public List<Edit> step(Step step, Clip clip, Job job, Progress progress) throws MediaException {
+        return switch (step) {
+            case LOOK -> {
+                footage.look(clip, progress);
+                yield List.of();
+            }
+            case COUNTER -> counter(clip, job, progress).stream().toList();
+            case LISTEN -> said(clip, job, progress).stream().toList();
+        };
+    }
+
+    private Optional<Edit> counter(Clip clip, Job job, Progress progress) throws MediaException {
+        boolean known = !job.counterOf(clip.id()).marks().isEmpty();
+        if (clip.photo() || known && footage.shelf().signs(clip).isPresent()) {
+            return Optional.empty();
+        }
+        double air = OpenAir.share(footage.file(clip), footage.clipIndex(clip));
+        if (known) {
+            footage.shelf().keepSigns(clip, new IntakeSigns(false, air));
+            return Optional.empty();
+        }
+        CounterPage page = CounterPage.read(footage, clip, job, CounterScan.Told.NOTHING, progress);
+        footage.shelf().keepSigns(clip, new IntakeSigns(page.isTurned(), air));
+        return page.place().map(p -> page.edit(job, Optional.empty()));
+    }
+
+    /** Captions that lie beside the clip go before what can be heard. */
+    private Optional<Edit> said(Clip clip, Job job, Progress progress) throws MediaException {
+        boolean known = job.talk().stream().anyMatch(t -> t.clip().equals(clip.id()));
+        if (known || clip.photo()) {
+            return Optional.empty();
+        }
+        Optional<Commentary> beside = beside(clip);
+        if (beside.isPresent()) {
+            return beside.map(Edit.PutCommentary::new);
+        }
+        return clip.sound()
+                ? Listened.captions(clip, Listened.to(footage, ears, clip, progress), reader)
+                        .map(Edit.PutCommentary::new)
+                : Optional.empty();
+    }
+
+    private Optional<Commentary> beside(Clip clip) {
+        Path file = footage.file(clip);
+        String stem = file.getFileName().toString().replaceAll("\\.[^.]+$", "");
+        return Stream.of(".vtt", ".srt")
+                .map(ending -> file.resolveSibling(stem + ending))
+                .filter(Files::isRegularFile)
+                .flatMap(captions -> {
+                    try {
+                        return Stream.of(CaptionFile.read(captions, clip));
+                    } catch (StoreException noCaptions) {
+                        // What cannot be read is as good as not there: the clip is listened to.
+                        return Stream.empty();
+                    }
+                })
+                .findFirst();
+    }
+
+    /** What is proposed for the clips of a job that are on no run. */
+    public Proposals proposals(Job job) {
+        List<ClipClues> clues = new ArrayList<>();
+        for (Clip clip : job.clipsInUse()) {
+            if (!clip.photo() && job.runOf(clip.id()).isEmpty()) {
+                clues.add(clues(clip, job));
+            }
+        }
+        return RunProposer.of(clues, job.runs());
+    }
+
+    private ClipClues clues(Clip clip, Job job) {
+        List<SaidSentence> said = new ArrayList<>();
+        Spoken.All understood = new Spoken.All(List.of(), List.of());
+        for (Commentary talk : job.talk()) {
+            if (talk.clip().equals(clip.id())) {
+                said.addAll(SaidSentence.of(talk.cues(), talk.offset()));
+                understood = new TalkReader(reader, job.facts().unit()).read(talk.cues());
+            }
+        }
+        CounterTrace trace = CounterTrace.fit(clip.base(), job.counterOf(clip.id()));
+        Optional<IntakeSigns> signs = footage.shelf().signs(clip);
+        return new ClipClues(
+                clip,
+                Optional.of(trace),
+                said,
+                understood,
+                signs.map(s -> OptionalDouble.of(s.openAir())).orElse(OptionalDouble.empty()),
+                signs.map(IntakeSigns::turned).orElse(false));
+    }
+}
