@@ -141,6 +141,35 @@ class FootageCommandsTest {
     }
 
     @Test
+    void takeInMakesAJobGoesOnAndNamesWhatCannotBeTaken() throws IOException {
+        Path visit = Files.createDirectories(folder.resolve("visit"));
+        Files.copy(clip, visit.resolve("one.mp4"));
+        Files.writeString(visit.resolve("two.mp4"), "no footage at all");
+        Files.writeString(
+                visit.resolve("one.vtt"),
+                "WEBVTT\n\n00:00.000 --> 00:02.000\nIn the cleanout by the porch, going to the street.\n");
+        Path job = folder.resolve("made");
+        assertThat(run("take-in", visit, "--into", job, "--no-listen", "--json"))
+                .isEqualTo(1);
+        JsonNode told = json();
+        assertThat(told.get("clips")).hasSize(1);
+        assertThat(told.get("clips").get(0).get("captions").asInt()).isEqualTo(1);
+        assertThat(told.get("not_taken_in").get(0).get("file").asString()).isEqualTo("two.mp4");
+        assertThat(told.get("runs").size() + told.get("on_no_run").size()).isEqualTo(1);
+        Files.delete(visit.resolve("two.mp4"));
+        assertThat(run("take-in", visit, "--into", job, "--no-listen", "--take"))
+                .isZero();
+        assertThat(out.toString()).contains("one.mp4");
+        assertThat(run("missing", job)).isZero();
+        assertThat(out.toString()).isNotBlank();
+        assertThat(run("take-in", folder.resolve("nowhere"), "--into", job)).isEqualTo(1);
+        assertThat(err.toString()).contains("There is nothing at");
+        assertThat(run("take-in", Files.createDirectories(folder.resolve("empty")), "--into", job))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("no footage and no photograph");
+    }
+
+    @Test
     void measureSaysWhatItCannotTake() {
         assertThat(run("measure", clip, "--bore", "four")).isEqualTo(1);
         assertThat(err.toString()).contains("--bore takes a length such as 4in").contains("Nothing was measured");

@@ -62,9 +62,9 @@ final class ClipsPane extends VBox implements DropTarget {
         });
         desk.work().snapshotProperty().addListener((o, was, is) -> {
             fill();
-            read.setVisible(!TakeInTask.open(is.job()).isEmpty());
+            offer(read);
         });
-        read.setVisible(!TakeInTask.open(desk.work().now().job()).isEmpty());
+        offer(read);
         desk.work().clips().states().addListener((MapChangeListener<ClipId, Object>) c -> {
             ClipRow row = made.get(c.getKey());
             if (row != null) {
@@ -79,6 +79,12 @@ final class ClipsPane extends VBox implements DropTarget {
         if (desk.work().firm().profileProperty().get().readsBySelf()) {
             read();
         }
+    }
+
+    /** It is offered while something is left to be read. */
+    private void offer(Button read) {
+        Job job = desk.work().now().job();
+        desk.work().inBackground(() -> !reading.open(job).isEmpty(), read::setVisible);
     }
 
     /** Reads what came in and listens to it, or goes on with that. */

@@ -36,23 +36,26 @@ final class TakeInTask {
         return new ClipSteps(desk.work().footage(), desk.work().senses().listening(), reader);
     }
 
-    /** Clips with something left to be done. */
-    static List<Clip> open(Job job) {
-        return job.clipsInUse().stream()
-                .filter(c -> !c.photo())
-                .filter(c -> job.counterOf(c.id()).marks().isEmpty()
-                        || c.sound()
-                                && job.talk().stream().noneMatch(t -> t.clip().equals(c.id())))
-                .toList();
+    /** Clips with something left to be done; off the interface thread. */
+    List<Clip> open(Job job) {
+        ClipSteps steps = steps();
+        return job.clipsInUse().stream().filter(c -> steps.isOpen(c, job)).toList();
     }
 
     /** Begins, or goes on; nothing where it is under way or nothing is left. */
     void begin() {
-        List<Clip> clips = open(desk.work().now().job());
-        if (on || clips.isEmpty()) {
+        Job job = desk.work().now().job();
+        if (!on) {
+            on = true;
+            desk.work().inBackground(() -> open(job), this::begin);
+        }
+    }
+
+    private void begin(List<Clip> clips) {
+        if (clips.isEmpty()) {
+            on = false;
             return;
         }
-        on = true;
         running.accept(true);
         desk.work()
                 .tasks()

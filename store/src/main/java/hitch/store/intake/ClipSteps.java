@@ -61,6 +61,16 @@ public final class ClipSteps {
         }
     }
 
+    /** Whether anything of a clip is left to be done. */
+    public boolean isOpen(Clip clip, Job job) {
+        boolean counter = footage.shelf().signs(clip).isEmpty()
+                && job.counterOf(clip.id()).marks().isEmpty();
+        boolean said = clip.sound()
+                && !footage.shelf().heard(clip).whole()
+                && job.talk().stream().noneMatch(t -> t.clip().equals(clip.id()));
+        return !clip.photo() && (counter || said);
+    }
+
     /** Does a step, and tells the changes that it comes to. */
     public List<Edit> step(Step step, Clip clip, Job job, Progress progress) throws MediaException {
         return switch (step) {
@@ -75,7 +85,7 @@ public final class ClipSteps {
 
     private Optional<Edit> counter(Clip clip, Job job, Progress progress) throws MediaException {
         boolean known = !job.counterOf(clip.id()).marks().isEmpty();
-        if (clip.photo() || known && footage.shelf().signs(clip).isPresent()) {
+        if (clip.photo() || footage.shelf().signs(clip).isPresent()) {
             return Optional.empty();
         }
         double air = OpenAir.share(footage.file(clip), footage.clipIndex(clip));

@@ -38,8 +38,8 @@ public record Missing(String about, String todo, String why, Optional<FindingId>
         asked(judged, Question.Kind.PROMISE, "Take the look that was promised.", all);
         pictures(survey, all);
         asked(judged, Question.Kind.MARK, "Take a locate and paint a mark there.", all);
-        asked(judged, Question.Kind.NOT_ARRIVED, "Run that water again and look where it comes.", all);
-        asked(judged, Question.Kind.UNTESTED, "Run it and watch for its water.", all);
+        water(judged, Question.Kind.NOT_ARRIVED, "Run the water again and look where it comes: ", all);
+        water(judged, Question.Kind.UNTESTED, "Run the water and watch for it: ", all);
         asked(judged, Question.Kind.BRANCH, "Go into that branch, or say why not.", all);
         asked(judged, Question.Kind.UNSEEN, "Look there again, cleaner or the other way.", all);
         asked(judged, Question.Kind.THIN, "Film it once more, close and still.", all);
@@ -54,6 +54,14 @@ public record Missing(String about, String todo, String why, Optional<FindingId>
                 .forEach(q -> all.add(new Missing(q.id(), todo, q.text(), q.finding())));
     }
 
+    /** The question is named by its room. */
+    private static void water(Judgement judged, Question.Kind kind, String todo, List<Missing> all) {
+        judged.open().stream()
+                .filter(q -> q.kind() == kind)
+                .forEach(q -> all.add(new Missing(
+                        q.id(), todo + q.id().substring(q.id().indexOf('/') + 1) + ".", q.text(), q.finding())));
+    }
+
     /** What is to be mended and is on no picture that shows it. */
     private static void pictures(Survey survey, List<Missing> all) {
         for (LocatedFinding found : survey.findings()) {
@@ -61,7 +69,7 @@ public record Missing(String about, String todo, String why, Optional<FindingId>
                 all.add(new Missing(
                         "picture/" + found.finding().id().value(),
                         "Film it once more, close and still.",
-                        "No picture shows " + found.finding().phrase() + " well, " + place(survey, found) + ".",
+                        found.finding().phrase() + ", " + place(survey, found) + ": no picture shows it well.",
                         Optional.of(found.finding().id())));
             }
         }
