@@ -11,6 +11,8 @@ import hitch.core.propose.Chains.Chain;
 import hitch.core.propose.Proposals.ProposedRun;
 import hitch.core.propose.Proposals.Unplaced;
 import hitch.core.run.Direction;
+import hitch.core.run.Equipment;
+import hitch.core.run.Phase;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
 import hitch.core.run.Zero;
@@ -69,8 +71,9 @@ public final class RunProposer {
                         + " stands on its head: the clip was recorded upside down. Turn it on Mark.");
             }
         });
-        Direction direction = way.orElse(Direction.WITH_FLOW);
-        String name = name(way, branch);
+        Direction direction = way.or(() -> asBefore(said)).orElse(Direction.WITH_FLOW);
+        Phase phase = phase(said, reasons);
+        String name = name(way.or(() -> asBefore(said)), branch);
         Run run = new Run(
                 new RunId(name.replace(' ', '-')),
                 name,
@@ -82,8 +85,8 @@ public final class RunProposer {
                 branch.orElse(Branch.LINE),
                 isElsewhere(opening),
                 zero,
-                null,
-                null);
+                Equipment.NOT_SAID,
+                phase);
         runs.add(run);
         return new ProposedRun(run, way.isPresent(), reasons, doubts);
     }
@@ -98,9 +101,28 @@ public final class RunProposer {
         if (way.isPresent()) {
             reasons.add(capital(way.get().toward()) + ": " + quoted(told.get().said()));
         } else {
-            doubts.add("Nobody said which way it went; " + Direction.WITH_FLOW.toward() + " is only taken for it.");
+            doubts.add("Nobody said which way it went; "
+                    + asBefore(said).orElse(Direction.WITH_FLOW).toward() + " is only taken for it.");
         }
         return way;
+    }
+
+    /** From the same opening without a word of the way: as the run before went. */
+    private Optional<Direction> asBefore(List<SaidSentence> said) {
+        boolean same = said.stream().anyMatch(s -> Clues.says("sameopening", s));
+        return same && !runs.isEmpty() ? Optional.of(runs.getLast().direction()) : Optional.empty();
+    }
+
+    /** Whether the pipe had been cleaned by then, as the first words tell. */
+    private static Phase phase(List<SaidSentence> said, List<String> reasons) {
+        for (SaidSentence sentence : said) {
+            Phase phase = sentence.seconds() < OpeningSaid.FIRST_WORDS ? Phase.saidIn(sentence.text()) : Phase.NOT_SAID;
+            if (phase == Phase.BEFORE || phase == Phase.AFTER) {
+                reasons.add("Recorded " + phase.word() + ": " + quoted(sentence));
+                return phase;
+            }
+        }
+        return Phase.NOT_SAID;
     }
 
     private Opening opening(Chain chain, List<SaidSentence> said, List<String> reasons, List<String> doubts) {
@@ -162,7 +184,10 @@ public final class RunProposer {
 
     private static Optional<String> branch(List<SaidSentence> said, List<String> reasons) {
         for (SaidSentence sentence : said) {
-            Optional<Matcher> found = Clues.of("branch", sentence);
+            Optional<Matcher> found = Clues.of("branch", sentence)
+                    .or(() -> sentence.seconds() < OpeningSaid.FIRST_WORDS
+                            ? Clues.of("branchhere", sentence)
+                            : Optional.empty());
             if (found.isPresent() && !Clues.says("later", sentence)) {
                 reasons.add("In the " + found.get().group(1) + " branch: " + quoted(sentence));
                 return Optional.of(found.get().group(1));

@@ -16,11 +16,13 @@ import hitch.core.pipe.Branch;
 import hitch.core.pipe.Material;
 import hitch.core.pipe.Opening;
 import hitch.core.pipe.OpeningKind;
+import hitch.core.pipe.Pipe;
 import hitch.core.pipe.PipeSize;
 import hitch.core.propose.Proposals.ProposedRun;
 import hitch.core.propose.Proposals.Unplaced;
 import hitch.core.propose.Proposals.Why;
 import hitch.core.run.Direction;
+import hitch.core.run.Phase;
 import hitch.core.run.Run;
 import hitch.core.run.Zero;
 import hitch.core.talk.TalkReader;
@@ -115,6 +117,27 @@ class RunProposerTest {
         assertThat(house.opening()).isEqualTo(street.opening());
         assertThat(house.start()).isEqualTo(street.start());
         assertThat(all.runs()).allSatisfy(r -> assertThat(r.doubts()).isEmpty());
+    }
+
+    @Test
+    void beforeAndAfterACleaningGoTheSameWay() {
+        Proposals all = proposed(
+                clip("1")
+                        .at(0, 0)
+                        .at(118, 30)
+                        .says(1, "Back yard cleanout, six inch iron, toward the street, before the cleaning."),
+                clip("2").at(0, 0).at(118, 44).says(1, "Same cleanout, after cutting it out."),
+                clip("3").at(0, 0).at(118, 12).says(1, "This laundry line now, from the garage."));
+        Run before = all.runs().getFirst().run();
+        Run after = all.runs().get(1).run();
+        assertThat(before.phase()).isEqualTo(Phase.BEFORE);
+        assertThat(before.opening().place()).isEqualTo("in the back yard");
+        assertThat(before.opening().pipe()).isEqualTo(Pipe.of(Material.CAST_IRON, PipeSize.inches(6)));
+        assertThat(after.phase()).isEqualTo(Phase.AFTER);
+        assertThat(after.direction()).isEqualTo(before.direction());
+        assertThat(after.opening()).isEqualTo(before.opening());
+        assertThat(all.runs().get(1).directionKnown()).isFalse();
+        assertThat(all.runs().getLast().run().branch()).isEqualTo("laundry");
     }
 
     @Test
