@@ -17,6 +17,8 @@ import java.util.Set;
 final class Beam {
     /** So many lines go on where something is favoured. */
     private static final int LINES = 4;
+    /** A line so far below the likeliest, logarithm, never comes up again. */
+    private static final double FAR = 4.5;
     /** Of each line so many parts are tried. */
     private static final int PARTS = 8;
 
@@ -42,8 +44,12 @@ final class Beam {
      * @param from the step before its last part
      */
     private record Line(List<Integer> parts, List<Float> likely, double sum, Favoured.At at, Step from) {
+        double total() {
+            return sum + at.bonus();
+        }
+
         double score() {
-            return (sum + at.bonus()) / Math.max(1, parts.size());
+            return total() / Math.max(1, parts.size());
         }
 
         int last() {
@@ -144,7 +150,9 @@ final class Beam {
     }
 
     private List<Line> best(List<Line> tried) {
+        double top = tried.stream().mapToDouble(Line::total).max().orElse(0);
         return tried.stream()
+                .filter(l -> l.total() > top - FAR)
                 .sorted(Comparator.comparingDouble(Line::score).reversed())
                 .limit(lines)
                 .toList();
