@@ -4,6 +4,7 @@ import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Topic;
 import hitch.core.note.Act;
+import hitch.core.note.grammar.Gist;
 import java.io.BufferedReader;
 import java.io.IOException;
 import java.io.InputStreamReader;
@@ -35,7 +36,18 @@ final class Statements {
         NOT_CLAIMED
     }
 
-    private record Rule(Topic matter, Says says, Optional<Pattern> after, Pattern words) {
+    private record Rule(Topic matter, Says says, Optional<Pattern> after, Pattern words, Gist gist) {
+        Rule(Topic matter, Says says, Optional<Pattern> after, Pattern words) {
+            this(matter, says, after, words, Gist.of(words));
+        }
+
+        /** Where a sentence has the words. */
+        Optional<Matcher> in(String text) {
+            return gist.mayBeIn(text)
+                    ? Optional.of(words.matcher(text)).filter(Matcher::find)
+                    : Optional.empty();
+        }
+
         boolean follows(String before) {
             return after.isEmpty() || after.get().matcher(before).find();
         }
@@ -79,14 +91,14 @@ final class Statements {
             if (known && !ruledOut || general && !rule.isTold()) {
                 continue;
             }
-            Matcher words = rule.words().matcher(text);
-            boolean says = words.find()
-                    && !isDenied(rule, text, words)
+            Optional<Matcher> words = rule.in(text);
+            boolean says = words.isPresent()
+                    && !isDenied(rule, text, words.get())
                     && rule.follows(before)
                     && isClaimed(rule.matter(), text);
             if (says) {
                 stated.removeIf(s -> s.matter().equals(rule.matter()));
-                stated.add(new Stated(rule.matter(), ruledOut ? Certainty.RULED_OUT : Certainty.SEEN, words.start()));
+                stated.add(new Stated(rule.matter(), ruledOut ? Certainty.RULED_OUT : Certainty.SEEN, words.get().start()));
             }
         }
         return stated;
@@ -110,7 +122,7 @@ final class Statements {
     static boolean isClaimed(Topic matter, String sentence) {
         String text = plain(sentence);
         return NOT_CLAIMED.getOrDefault(matter, List.of()).stream()
-                .noneMatch(r -> r.words().matcher(text).find());
+                .noneMatch(r -> r.in(text).isPresent());
     }
 
     private static List<Rule> read() {

@@ -13,7 +13,7 @@ import java.util.regex.Pattern;
  * sentences the pattern itself (as in Cox, Regular Expression Matching with a Trigram Index, 2012). A pattern of which
  * nothing is known may match anything.
  */
-final class Gist {
+public final class Gist {
     /** Texts shorter than this stand nearly everywhere. */
     private static final int SHORT = 2;
     /** More texts than this are no help. */
@@ -28,7 +28,7 @@ final class Gist {
     }
 
     /** Made once for each pattern. */
-    static Gist of(Pattern pattern) {
+    public static Gist of(Pattern pattern) {
         return KNOWN.computeIfAbsent(
                 pattern,
                 p -> new Gist(
@@ -36,7 +36,7 @@ final class Gist {
     }
 
     /** Whether the pattern may be found in {@code text}; where it says no, it is not. */
-    boolean mayBeIn(String text) {
+    public boolean mayBeIn(String text) {
         if (needed.isEmpty()) {
             return true;
         }
