@@ -20,11 +20,37 @@ final class SideWords {
     private static final Pattern OTHER = Pattern.compile(
             "\\b(?:all|alright|what'?s|is|are|was|ten|years|feet|foot|be|that'?s|looks?|came|comes) (?:left|right)\\b");
 
+    /** What turns, or comes in, says its side without a word before it. */
+    private static final Pattern TURN = Pattern.compile(
+            "\\b(?:(?:tie ?-?ins?|wye|tee|lateral|branch|bend|turn|elbow|ninety|forty ?-?five|sweep),? (?:coming in |in |goes |going |to the |on the )?"
+                    + "|(?:goes|going|turns?|turning|bends?|bending|comes back|coming back|swings?|hooks?|jogs?) (?:off |back )?(?:to the )?)"
+                    + "(left|right)\\b");
+
+    private static final Pattern OF_THE_PIPE = Pattern.compile(
+            "\\b(?:whole (top|bottom)|(top|bottom|crown|invert)(?: half)? of the (?:pipe|clay|line|iron|bell|hub|joint|plastic|concrete))\\b");
+
+    private static final Pattern SIDES = Pattern.compile("\\b(?:on|down|along|up) (?:the|both|its) sides\\b");
+
     private SideWords() {}
+
+    /** Where something turns to, or comes in from. */
+    static Optional<ClockPosition> ofTurn(String sentence) {
+        return at(TURN.matcher(sentence.toLowerCase(Locale.ROOT)));
+    }
+
+    /** What part of the pipe itself is spoken of: its whole top, the bottom of the clay, its sides. */
+    static Optional<ClockPosition> ofThePipe(String sentence) {
+        String text = sentence.toLowerCase(Locale.ROOT);
+        return SIDES.matcher(text).find() ? Optional.of(ClockPosition.BOTH_SIDES) : at(OF_THE_PIPE.matcher(text));
+    }
 
     static Optional<ClockPosition> in(String sentence) {
         String text = sentence.toLowerCase(Locale.ROOT);
         Matcher side = SIDE.matcher(OTHER.matcher(text).replaceAll(" "));
+        return at(side);
+    }
+
+    private static Optional<ClockPosition> at(Matcher side) {
         if (!side.find()) {
             return Optional.empty();
         }

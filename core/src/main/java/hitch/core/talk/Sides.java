@@ -1,5 +1,6 @@
 package hitch.core.talk;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.FindingKind.Family;
@@ -9,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** On which side of the pipe a thing is: as it was said with it, just after it, or of the same thing before. */
 final class Sides {
@@ -26,6 +28,11 @@ final class Sides {
             FindingKind.LIMIT,
             FindingKind.JOINT);
     private static final double SOON_S = 9;
+    /** A guess is settled within so long. */
+    private static final double AGAIN_S = 150;
+
+    private static final Pattern POINTS = Pattern.compile(
+            "^(?:[\\s,.]*(?:yeah|yep|okay|ok|oh|and|so|now|uh|um|well|i think|maybe)\\b[, ]*)*(?:that'?s|that is|it'?s|that might|that could|that looks|looks like|this is)\\b");
 
     private Sides() {}
 
@@ -34,15 +41,45 @@ final class Sides {
         if (!isSided(draft)) {
             return draft.traits().clock().isPresent() ? draft.on(Optional.empty()) : draft;
         }
+        boolean turns = draft.matter() == FindingKind.TIE_IN || draft.matter() == FindingKind.BEND;
         Optional<ClockPosition> clock = draft.traits().clock();
         boolean side = clock.filter(c -> !c.all() && !c.both() && c.from() == c.to() && c.from() % 6 == 3)
                 .isPresent();
         boolean hours = text.toLowerCase(Locale.ROOT).contains("clock");
         if (side && !hours) {
-            Optional<ClockPosition> said = SideWords.in(text);
+            Optional<ClockPosition> said =
+                    SideWords.in(text).or(() -> turns ? SideWords.ofTurn(text) : Optional.empty());
             return said.equals(clock) ? draft : draft.on(said);
         }
+        if (clock.isEmpty()) {
+            Optional<ClockPosition> found = turns ? SideWords.ofTurn(text) : SideWords.ofThePipe(text);
+            return found.isEmpty() ? draft : draft.on(found);
+        }
         return draft;
+    }
+
+    /** A guess that is taken back, or said again of the same thing, is where it was. */
+    static Draft asBefore(Draft draft, double seconds, List<Spoken> drafts) {
+        boolean open = isSided(draft) && draft.traits().clock().isEmpty() && draft.certainty() == Certainty.RULED_OUT;
+        if (!open) {
+            return draft;
+        }
+        return drafts.reversed().stream()
+                .filter(d -> seconds - d.seconds() < AGAIN_S && d.draft().matter() == draft.matter())
+                .findFirst()
+                .flatMap(d -> d.draft().traits().clock())
+                .map(c -> draft.on(Optional.of(c)))
+                .orElse(draft);
+    }
+
+    /** "See the bottom there. That's a crack": where the eye was led just before. */
+    static Draft pointedAt(Draft draft, String text, Optional<ClockPosition> where) {
+        boolean open = isSided(draft) && draft.traits().clock().isEmpty();
+        return open
+                        && where.isPresent()
+                        && POINTS.matcher(text.toLowerCase(Locale.ROOT)).find()
+                ? draft.on(where)
+                : draft;
     }
 
     /** "Left side of the joint", on its own: of what was found just before it. */

@@ -43,9 +43,7 @@ final class Statements {
 
         /** Where a sentence has the words. */
         Optional<Matcher> in(String text) {
-            return gist.mayBeIn(text)
-                    ? Optional.of(words.matcher(text)).filter(Matcher::find)
-                    : Optional.empty();
+            return gist.mayBeIn(text) ? Optional.of(words.matcher(text)).filter(Matcher::find) : Optional.empty();
         }
 
         boolean follows(String before) {
@@ -98,7 +96,10 @@ final class Statements {
                     && isClaimed(rule.matter(), text);
             if (says) {
                 stated.removeIf(s -> s.matter().equals(rule.matter()));
-                stated.add(new Stated(rule.matter(), ruledOut ? Certainty.RULED_OUT : Certainty.SEEN, words.get().start()));
+                stated.add(new Stated(
+                        rule.matter(),
+                        ruledOut ? Certainty.RULED_OUT : Certainty.SEEN,
+                        words.get().start()));
             }
         }
         return stated;
