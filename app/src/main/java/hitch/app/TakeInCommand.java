@@ -78,7 +78,9 @@ final class TakeInCommand implements Callable<Integer> {
         if (!Files.exists(folder)) {
             throw new StoreException("There is nothing at " + folder + ". Nothing was taken in.");
         }
-        List<Path> files = FootageFiles.among(List.of(folder));
+        List<Path> files = FootageFiles.among(List.of(folder)).stream()
+                .filter(f -> !isTheJobsOwn(f))
+                .toList();
         if (files.isEmpty()) {
             throw new StoreException("There is no footage and no photograph in " + folder + ". Nothing was taken in.");
         }
@@ -95,12 +97,23 @@ final class TakeInCommand implements Callable<Integer> {
             out.println(json ? ProposalsJson.write(job.job(), proposals, missed) : words(job.job(), proposals));
             if (take) {
                 for (Proposals.ProposedRun run : proposals.runs()) {
-                    job.apply(new Edit.PutRun(run.run()));
+                    for (Edit edit : run.edits(job.job())) {
+                        job.apply(edit);
+                    }
                 }
             }
             out.flush();
         }
         return missed.isEmpty() ? 0 : 1;
+    }
+
+    /** Stills and films of a job that lies inside the folder are no footage. */
+    private boolean isTheJobsOwn(Path file) {
+        Path job = into.toAbsolutePath().normalize();
+        Path from = folder.toAbsolutePath().normalize();
+        Path one = file.toAbsolutePath().normalize();
+        boolean beside = job.equals(from) && job.equals(one.getParent());
+        return job.startsWith(from) && one.startsWith(job) && !beside;
     }
 
     private Listening ears() {

@@ -160,6 +160,12 @@ class FootageCommandsTest {
         assertThat(run("take-in", visit, "--into", job, "--no-listen", "--take"))
                 .isZero();
         assertThat(out.toString()).contains("one.mp4");
+        // A job inside the folder does not take its own stills in.
+        Path inside = visit.resolve("job");
+        assertThat(run("take-in", visit, "--into", inside, "--no-listen")).isZero();
+        assertThat(run("take-in", visit, "--into", inside, "--no-listen", "--json"))
+                .isZero();
+        assertThat(json().get("clips")).hasSize(1);
         assertThat(run("missing", job)).isZero();
         assertThat(out.toString()).isNotBlank();
         assertThat(run("take-in", folder.resolve("nowhere"), "--into", job)).isEqualTo(1);

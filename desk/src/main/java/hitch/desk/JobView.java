@@ -258,6 +258,7 @@ public final class JobView extends BorderPane implements AutoCloseable {
             case FIRM -> firm.run();
             case HIDE -> hide();
             case HISTORY -> sheets.history();
+            case MISSING -> sheets.missing();
             case BENCH_1, BENCH_2, BENCH_3, BENCH_4, BENCH_5, BENCH_6 -> show(act.ordinal() - Act.BENCH_1.ordinal());
             default -> throw new IllegalStateException(act + " is no act of everywhere");
         }

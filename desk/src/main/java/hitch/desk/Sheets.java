@@ -4,6 +4,7 @@ import hitch.desk.firm.FirmSheet;
 import hitch.desk.key.Act;
 import hitch.desk.key.ActSearch;
 import hitch.desk.key.KeySheet;
+import hitch.desk.load.MissingSheet;
 import hitch.desk.task.Task;
 import java.util.ArrayList;
 import java.util.List;
@@ -74,6 +75,13 @@ final class Sheets {
         StackPane.setAlignment(sheet, Pos.TOP_CENTER);
         // What is to be done is done to what lies under it, which stays in sight.
         lay(new StackPane(under, sheet));
+        sheet.take();
+    }
+
+    /** Shows what is missing before the van leaves. */
+    void missing() {
+        MissingSheet sheet = new MissingSheet(desk, this::closeToBench);
+        lay(sheet);
         sheet.take();
     }
 

@@ -2,8 +2,11 @@ package hitch.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.Sample;
 import hitch.core.heard.HeardWord;
+import hitch.core.job.Edit;
 import hitch.core.job.Job;
+import hitch.core.pipe.Opening;
 import hitch.core.run.Direction;
 import hitch.core.run.Run;
 import hitch.desk.record.SimulatedMicrophone;
@@ -19,11 +22,14 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.TimeoutException;
 import java.util.function.BiConsumer;
 import javafx.scene.control.TextField;
+import javafx.scene.input.Clipboard;
 import javafx.scene.input.KeyCode;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
+import org.testfx.util.WaitForAsyncUtils;
 
 /** A folder is dropped on an empty job: its counter is read and it is listened to by itself, and a run is proposed. */
 class TakeInWindowTest extends OpenWindow {
@@ -77,7 +83,7 @@ class TakeInWindowTest extends OpenWindow {
 
     @Override
     @BeforeEach
-    void waitForTheFirstFrame() throws java.util.concurrent.TimeoutException {
+    void waitForTheFirstFrame() throws TimeoutException {
         until(() -> window.job().isPresent() && lookup("#clips-pane").tryQuery().isPresent());
     }
 
@@ -125,5 +131,25 @@ class TakeInWindowTest extends OpenWindow {
         clickOn("#leave-street-run");
         until(() -> !proposes());
         assertThat(now().runs()).isEmpty();
+    }
+
+    @Test
+    void whatIsMissingIsToldOnEveryBench() throws Exception {
+        push(KeyCode.CONTROL, KeyCode.M);
+        until(() -> lookup("#missing-sheet").tryQuery().isPresent());
+        assertThat(told("#missing-sheet .label")).contains("Nothing is missing.");
+        push(KeyCode.ESCAPE);
+        until(() -> lookup("#missing-sheet").tryQuery().isEmpty());
+        interact(() -> job().work()
+                .apply(new Edit.PutRun(
+                        Sample.run("street run", Direction.WITH_FLOW).from(Opening.UNKNOWN))));
+        push(KeyCode.CONTROL, KeyCode.M);
+        until(() -> told("#missing-sheet .label").stream().anyMatch(t -> t.startsWith("Say where the camera went in")));
+        clickOn("#missing-sheet #copy-missing");
+        until(() -> notice().startsWith("What is missing can be pasted"));
+        String copied = WaitForAsyncUtils.waitForAsyncFx(
+                60_000, () -> Clipboard.getSystemClipboard().getString());
+        assertThat(copied).contains("Say where the camera went in for the street run");
+        push(KeyCode.ESCAPE);
     }
 }

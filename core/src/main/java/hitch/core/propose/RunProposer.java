@@ -68,7 +68,7 @@ public final class RunProposer {
             zeroings(c, reasons);
             if (c.turned()) {
                 doubts.add("The counter of " + c.clip().fileName()
-                        + " stands on its head: the clip was recorded upside down. Turn it on Mark.");
+                        + " stands on its head: the clip was recorded upside down, and is turned over with the run.");
             }
         });
         Direction direction = way.or(() -> asBefore(said)).orElse(Direction.WITH_FLOW);
@@ -87,8 +87,12 @@ public final class RunProposer {
                 zero,
                 Equipment.NOT_SAID,
                 phase);
+        List<ClipId> turned = chain.clips().stream()
+                .filter(ClipClues::turned)
+                .map(c -> c.clip().id())
+                .toList();
         runs.add(run);
-        return new ProposedRun(run, way.isPresent(), reasons, doubts);
+        return new ProposedRun(run, way.isPresent(), turned, reasons, doubts);
     }
 
     private Optional<Direction> way(List<SaidSentence> said, List<String> reasons, List<String> doubts) {

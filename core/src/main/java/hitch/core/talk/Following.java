@@ -1,7 +1,6 @@
 package hitch.core.talk;
 
 import hitch.core.detail.Detail;
-import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.FindingKind.Family;
 import hitch.core.finding.Topic;
@@ -50,6 +49,7 @@ final class Following {
     private final Transcript transcript;
     private final Course course;
     private final Standing standing;
+    private final Pointed pointed = new Pointed();
     private final Map<Integer, Integer> counts = new HashMap<>();
     private final List<Spoken> drafts = new ArrayList<>();
     private final List<Spoken.PipeSaid> pipes = new ArrayList<>();
@@ -77,12 +77,6 @@ final class Following {
         return new Spoken.All(drafts, pipes, withdrawn, odd);
     }
 
-    /** Where the eye was led by a passage in which nothing was found, and when. */
-    private Optional<ClockPosition> led = Optional.empty();
-
-    private double ledAt = Double.NEGATIVE_INFINITY;
-    private static final double LED_S = 9;
-
     void read(Passages.Passage passage) {
         String text = passage.text();
         if (text.isBlank()) {
@@ -101,8 +95,7 @@ final class Following {
             if (!closed) {
                 addOn(text, seconds);
                 Sides.add(text, seconds, drafts);
-                led = SideWords.in(text);
-                ledAt = seconds;
+                pointed.passed(text, seconds);
             }
             return;
         }
@@ -147,10 +140,8 @@ final class Following {
         if (water && (closed || Stretched.isStillIn(passage.text(), seconds, drafts))) {
             return;
         }
-        Draft sided = Sides.pointedAt(
-                Sides.asBefore(Sides.settled(said, passage.text()), seconds, drafts),
-                passage.text(),
-                seconds - ledAt < LED_S ? led : Optional.empty());
+        Draft sided = pointed.on(
+                Sides.asBefore(Sides.settled(said, passage.text()), seconds, drafts), passage.text(), seconds);
         Optional<Draft> again = Stretched.toldAgain(sided, passage.text(), seconds, drafts);
         Draft placed = again.orElseGet(() -> standing.placed(
                 sided, at, passage.start(), passage.start() + passage.text().length()));

@@ -10,7 +10,6 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /** On which side of the pipe a thing is: as it was said with it, just after it, or of the same thing before. */
 final class Sides {
@@ -30,9 +29,6 @@ final class Sides {
     private static final double SOON_S = 9;
     /** A guess is settled within so long. */
     private static final double AGAIN_S = 150;
-
-    private static final Pattern POINTS = Pattern.compile(
-            "^(?:[\\s,.]*(?:yeah|yep|okay|ok|oh|and|so|now|uh|um|well|i think|maybe)\\b[, ]*)*(?:that'?s|that is|it'?s|that might|that could|that looks|looks like|this is)\\b");
 
     private Sides() {}
 
@@ -72,16 +68,6 @@ final class Sides {
                 .orElse(draft);
     }
 
-    /** "See the bottom there. That's a crack": where the eye was led just before. */
-    static Draft pointedAt(Draft draft, String text, Optional<ClockPosition> where) {
-        boolean open = isSided(draft) && draft.traits().clock().isEmpty();
-        return open
-                        && where.isPresent()
-                        && POINTS.matcher(text.toLowerCase(Locale.ROOT)).find()
-                ? draft.on(where)
-                : draft;
-    }
-
     /** "Left side of the joint", on its own: of what was found just before it. */
     static void add(String text, double seconds, List<Spoken> drafts) {
         if (drafts.isEmpty()) {
@@ -97,7 +83,7 @@ final class Sides {
         }
     }
 
-    private static boolean isSided(Draft draft) {
+    static boolean isSided(Draft draft) {
         return draft.matter() instanceof FindingKind kind && kind.family() != Family.TOLD && !HAVE_NONE.contains(kind);
     }
 }

@@ -9,6 +9,8 @@ import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Zeroing;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
@@ -226,6 +228,20 @@ class RunProposerTest {
                 .anyMatch(d -> d.contains("begins with 14.0 ft of cable out"))
                 .anyMatch(d -> d.contains("stands on its head"))
                 .anyMatch(d -> d.startsWith("Nobody said where the camera went in"));
+    }
+
+    @Test
+    void aClipThatWasRecordedUpsideDownIsTurnedOverWithItsRun() {
+        Made made = clip("1").at(0, 0).at(118, 40).upsideDown();
+        ProposedRun run = proposed(made).runs().getFirst();
+        Job job = Job.EMPTY.with(new Edit.PutClip(made.clip));
+        Job taken = job;
+        for (Edit edit : run.edits(job)) {
+            taken = taken.with(edit);
+        }
+        assertThat(taken.runs()).containsExactly(run.run());
+        assertThat(taken.adjustmentsOf(made.clip.id()).at(60_000).roll()).isEqualTo(-180);
+        assertThat(run.edits(taken)).as("what somebody adjusted stays").hasSize(1);
     }
 
     @Test

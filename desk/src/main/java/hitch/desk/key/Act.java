@@ -30,6 +30,7 @@ public enum Act {
     TEXT_SMALLER(Place.EVERYWHERE, "Smaller text", "Shortcut+Minus"),
     FIRM(Place.EVERYWHERE, "The firm: its rules, prices and people", "Shortcut+F"),
     HISTORY(Place.EVERYWHERE, "What was done to this job", "Shortcut+H"),
+    MISSING(Place.EVERYWHERE, "What is missing before the van leaves", "Shortcut+M"),
     HIDE(Place.EVERYWHERE, "Hide a part of the picture, mute sound", "Shortcut+Shift+H"),
     ACTS(Place.EVERYWHERE, "Find an act by its words", "F2"),
     SHEET(Place.EVERYWHERE, "This sheet of keys", "Shift+Slash", "F1"),

@@ -35,8 +35,8 @@ public final class LoadBench implements Bench {
         clips = new ClipsPane(desk, reader);
         proposals = new ProposalsPane(desk, reader);
         RunsPane runs = new RunsPane(desk);
-        VBox right =
-                new VBox(24, proposals, clips, new PhotosPane(desk), new FixturesPane(desk), new MissingPane(desk));
+        VBox right = new VBox(
+                24, proposals, clips, new PhotosPane(desk), new FixturesPane(desk), new MissingPane(desk, () -> {}));
         // Runs come first once there are any; before that there is nothing but clips to be had.
         desk.work().snapshotProperty().addListener((o, was, is) -> order(right, runs));
         order(right, runs);

@@ -5,6 +5,7 @@ import hitch.desk.Context;
 import hitch.desk.Snapshot;
 import hitch.desk.widget.Labels;
 import java.util.List;
+import javafx.beans.value.ChangeListener;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -19,15 +20,25 @@ import javafx.scene.layout.VBox;
 /** What is missing before the van leaves: a short list to be read out over the telephone, or copied into a message. */
 final class MissingPane extends VBox {
     private final Context desk;
+    private final Runnable gone;
     private List<Missing> shown = List.of();
 
-    MissingPane(Context desk) {
+    /** @param gone runs before somebody is led to a finding */
+    MissingPane(Context desk, Runnable gone) {
         super(6);
         this.desk = desk;
+        this.gone = gone;
         setId("missing");
         managedProperty().bind(visibleProperty());
-        desk.work().snapshotProperty().addListener((o, was, is) -> ask(is));
-        ask(desk.work().now());
+        ChangeListener<Snapshot> told = (o, was, is) -> ask(is);
+        sceneProperty().addListener((o, was, is) -> {
+            desk.work().snapshotProperty().removeListener(told);
+            if (is != null) {
+                desk.work().snapshotProperty().addListener(told);
+                ask(desk.work().now());
+            }
+        });
+        setVisible(false);
     }
 
     private void ask(Snapshot now) {
@@ -58,11 +69,10 @@ final class MissingPane extends VBox {
         HBox row = new HBox(8, count, new VBox(1, todo, why));
         row.getStyleClass().add("list-row");
         missing.finding().flatMap(id -> desk.work().now().survey().finding(id)).ifPresent(f -> {
-            Button go = Labels.button(
-                    "Go there",
-                    "",
-                    "Go to " + f.finding().phrase(),
-                    () -> desk.open(f.finding().id(), f.finding().frame()));
+            Button go = Labels.button("Go there", "", "Go to " + f.finding().phrase(), () -> {
+                gone.run();
+                desk.open(f.finding().id(), f.finding().frame());
+            });
             go.setMinWidth(Region.USE_PREF_SIZE);
             row.getChildren().add(go);
         });

@@ -132,12 +132,14 @@ final class ProposalsPane extends VBox {
 
     /** Taken together they are one change. */
     private void take(List<ProposedRun> runs) {
-        if (runs.size() == 1) {
-            desk.work().apply(new Edit.PutRun(runs.getFirst().run()));
-        } else if (!runs.isEmpty()) {
+        Job job = desk.work().now().job();
+        List<Edit> all = runs.stream().flatMap(r -> r.edits(job).stream()).toList();
+        if (all.size() == 1) {
+            desk.work().apply(all.getFirst());
+        } else if (!all.isEmpty()) {
             List<Function<Job, Edit>> edits = new ArrayList<>();
-            runs.forEach(r -> edits.add(job -> new Edit.PutRun(r.run())));
-            desk.work().changes().several("take " + runs.size() + " runs", edits);
+            all.forEach(e -> edits.add(now -> e));
+            desk.work().changes().several("take " + (runs.size() == 1 ? "a run" : runs.size() + " runs"), edits);
         }
     }
 }

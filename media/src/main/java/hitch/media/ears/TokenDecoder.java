@@ -9,6 +9,7 @@ import java.nio.LongBuffer;
 import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
+import java.util.stream.IntStream;
 
 /** Tells how likely each part of a word comes next, a part at a time. */
 final class TokenDecoder implements AutoCloseable {
@@ -18,6 +19,13 @@ final class TokenDecoder implements AutoCloseable {
     private static final int LAYERS = 6;
     private static final int HEADS = 8;
     private static final int HEAD_SIZE = 36;
+
+    private static final List<String> NAMES = IntStream.range(0, LAYERS)
+            .boxed()
+            .flatMap(i -> List.of("decoder", "encoder").stream()
+                    .flatMap(side -> List.of("key", "value").stream()
+                            .map(kind -> "past_key_values." + i + "." + side + "." + kind)))
+            .toList();
 
     private final OrtEnvironment ort;
     private final OrtSession session;
@@ -77,13 +85,6 @@ final class TokenDecoder implements AutoCloseable {
             return session.run(inputs);
         }
     }
-
-    private static final List<String> NAMES = java.util.stream.IntStream.range(0, LAYERS)
-            .boxed()
-            .flatMap(i -> List.of("decoder", "encoder").stream()
-                    .flatMap(side -> List.of("key", "value").stream()
-                            .map(kind -> "past_key_values." + i + "." + side + "." + kind)))
-            .toList();
 
     private static float[] logProbabilities(OrtSession.Result out) {
         OnnxTensor logits = (OnnxTensor) out.get("logits").orElseThrow();

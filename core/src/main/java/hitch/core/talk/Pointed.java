@@ -1,0 +1,36 @@
+package hitch.core.talk;
+
+import hitch.core.finding.ClockPosition;
+import hitch.core.note.Draft;
+import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/** Where the eye was led before a thing was named: "See the bottom there. That's a crack." */
+final class Pointed {
+    /** It is named so soon, seconds. */
+    private static final double SOON_S = 9;
+
+    private static final Pattern NAMES =
+            Pattern.compile("^(?:[\\s,.]*(?:yeah|yep|okay|ok|oh|and|so|now|uh|um|well|i think|maybe)\\b[, ]*)*"
+                    + "(?:that'?s|that is|it'?s|that might|that could|that looks|looks like|this is)\\b");
+
+    private Optional<ClockPosition> where = Optional.empty();
+    private double at = Double.NEGATIVE_INFINITY;
+
+    /** Takes note of a passage in which nothing was found. */
+    void passed(String text, double seconds) {
+        where = SideWords.in(text);
+        at = seconds;
+    }
+
+    /** The draft where the eye was led, if it has no side of its own. */
+    Draft on(Draft draft, String text, double seconds) {
+        boolean open = Sides.isSided(draft) && draft.traits().clock().isEmpty() && seconds - at < SOON_S;
+        return open
+                        && where.isPresent()
+                        && NAMES.matcher(text.toLowerCase(Locale.ROOT)).find()
+                ? draft.on(where)
+                : draft;
+    }
+}
