@@ -21,16 +21,16 @@ import javafx.application.Platform;
 final class ClipIntake {
     private final Context desk;
     private final Consumer<String> doing;
-    private final Runnable then;
+    private final Consumer<List<Clip>> then;
     private CompletableFuture<Void> last = CompletableFuture.completedFuture(null);
     private int waiting;
     private final List<Clip> added = new ArrayList<>();
 
     /**
      * @param doing told what is being done; an empty text when all is done
-     * @param then what follows once all of it is in
+     * @param then told what came in, once all of it is in
      */
-    ClipIntake(Context desk, Consumer<String> doing, Runnable then) {
+    ClipIntake(Context desk, Consumer<String> doing, Consumer<List<Clip>> then) {
         this.desk = desk;
         this.doing = doing;
         this.then = then;
@@ -113,6 +113,6 @@ final class ClipIntake {
         ClipOrder.of(desk.work().now().job(), fresh, desk.work().footage())
                 .map(order -> desk.work().apply(order))
                 .orElse(last)
-                .thenRun(() -> Platform.runLater(then));
+                .thenRun(() -> Platform.runLater(() -> then.accept(fresh)));
     }
 }

@@ -75,9 +75,9 @@ final class ClipsPane extends VBox implements DropTarget {
     }
 
     /** The firm may rather be asked. */
-    private void cameIn() {
+    private void cameIn(List<Clip> fresh) {
         if (desk.work().firm().profileProperty().get().readsBySelf()) {
-            read();
+            reading.begin(fresh.stream().map(Clip::id).toList());
         }
     }
 
@@ -89,7 +89,7 @@ final class ClipsPane extends VBox implements DropTarget {
 
     /** Reads what came in and listens to it, or goes on with that. */
     void read() {
-        reading.begin();
+        reading.begin(desk.work().now().job().clips().stream().map(Clip::id).toList());
     }
 
     private void choose() {

@@ -1,6 +1,7 @@
 package hitch.desk.load;
 
 import hitch.core.footage.Clip;
+import hitch.core.footage.ClipId;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.note.NoteReader;
@@ -11,7 +12,9 @@ import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.store.intake.ClipSteps;
 import hitch.store.intake.ClipSteps.Step;
+import java.util.HashSet;
 import java.util.List;
+import java.util.Set;
 import java.util.function.Consumer;
 import javafx.application.Platform;
 
@@ -23,6 +26,7 @@ final class TakeInTask {
     private final Context desk;
     private final NoteReader reader;
     private final Consumer<Boolean> running;
+    private final Set<ClipId> wanted = new HashSet<>();
     private boolean on;
 
     /** @param running told whether it is under way */
@@ -42,18 +46,32 @@ final class TakeInTask {
         return job.clipsInUse().stream().filter(c -> steps.isOpen(c, job)).toList();
     }
 
-    /** Begins, or goes on; nothing where it is under way or nothing is left. */
-    void begin() {
-        Job job = desk.work().now().job();
-        if (!on) {
-            on = true;
-            desk.work().inBackground(() -> open(job), this::begin);
-        }
+    /** Begins with clips, or goes on with them; what is asked for meanwhile comes behind. */
+    void begin(List<ClipId> clips) {
+        wanted.addAll(clips);
+        next();
     }
 
-    private void begin(List<Clip> clips) {
+    private void next() {
+        if (on || wanted.isEmpty()) {
+            return;
+        }
+        on = true;
+        Set<ClipId> these = Set.copyOf(wanted);
+        wanted.clear();
+        Job job = desk.work().now().job();
+        desk.work()
+                .inBackground(
+                        () -> open(job).stream()
+                                .filter(c -> these.contains(c.id()))
+                                .toList(),
+                        this::read);
+    }
+
+    private void read(List<Clip> clips) {
         if (clips.isEmpty()) {
             on = false;
+            next();
             return;
         }
         running.accept(true);
@@ -67,7 +85,7 @@ final class TakeInTask {
                                 all -> over(
                                         "What came in has been read. Runs are proposed where its clips are on none."),
                                 this::over,
-                                () -> over(
+                                () -> stopped(
                                         "Reading is stopped. What was read is kept; Read clips on Load goes on from there.")));
     }
 
@@ -93,9 +111,15 @@ final class TakeInTask {
         return (share, doing) -> part.at(share, step.words() + " " + clip.fileName());
     }
 
+    private void stopped(String words) {
+        wanted.clear();
+        over(words);
+    }
+
     private void over(String words) {
         on = false;
         running.accept(false);
         desk.work().notices().say(words);
+        next();
     }
 }
