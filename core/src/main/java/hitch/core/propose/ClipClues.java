@@ -4,7 +4,6 @@ import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Zeroing;
 import hitch.core.footage.Clip;
 import hitch.core.measure.Distance;
-import hitch.core.talk.Spoken;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalDouble;
@@ -15,17 +14,11 @@ import java.util.OptionalDouble;
  * @param clip the clip
  * @param trace what its counter shows; empty where none was read
  * @param said what was said on it, in order of time
- * @param understood what of that is understood
  * @param openAir share of its pictures that look like the open air rather than a pipe; empty where nobody looked
  * @param turned whether its counter stands on its head
  */
 public record ClipClues(
-        Clip clip,
-        Optional<CounterTrace> trace,
-        List<SaidSentence> said,
-        Spoken.All understood,
-        OptionalDouble openAir,
-        boolean turned) {
+        Clip clip, Optional<CounterTrace> trace, List<SaidSentence> said, OptionalDouble openAir, boolean turned) {
     public ClipClues {
         trace = trace.filter(t -> !t.isEmpty());
         said = List.copyOf(said);

@@ -16,7 +16,6 @@ import hitch.core.run.Phase;
 import hitch.core.run.Run;
 import hitch.core.run.RunId;
 import hitch.core.run.Zero;
-import hitch.core.talk.Spoken;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -130,8 +129,7 @@ public final class RunProposer {
     }
 
     private Opening opening(Chain chain, List<SaidSentence> said, List<String> reasons, List<String> doubts) {
-        List<Spoken.PipeSaid> pipes = chain.clips().getFirst().understood().pipes();
-        Optional<OpeningSaid> told = OpeningSaid.of(chain.clips().getFirst().said(), pipes);
+        Optional<OpeningSaid> told = OpeningSaid.of(chain.clips().getFirst().said());
         if (told.isPresent()) {
             reasons.add("Opening: " + quoted(told.get().said()));
             return runs.stream()

@@ -12,9 +12,9 @@ import java.util.Locale;
  * @param text as it was said
  */
 public record SaidSentence(double seconds, String text) {
-    /** Without signs a sentence is taken to end at a silence so long, seconds, */
+    /** Where it has no signs a sentence ends at a silence so long, seconds. */
     private static final double SILENCE = 1.2;
-    /** or when it has become so long, letters. */
+    /** Or once it has become so long, letters. */
     private static final int LONG = 140;
 
     /** In small letters, for what is looked for in it. */

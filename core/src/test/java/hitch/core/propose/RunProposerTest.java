@@ -12,8 +12,6 @@ import hitch.core.footage.ClipId;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.measure.Distance;
-import hitch.core.measure.LengthUnit;
-import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.pipe.Branch;
 import hitch.core.pipe.Material;
 import hitch.core.pipe.Opening;
@@ -27,7 +25,6 @@ import hitch.core.run.Direction;
 import hitch.core.run.Phase;
 import hitch.core.run.Run;
 import hitch.core.run.Zero;
-import hitch.core.talk.TalkReader;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
@@ -77,7 +74,6 @@ class RunProposerTest {
                     clip,
                     Optional.of(CounterTrace.fit(clip.base(), marks)),
                     SaidSentence.of(cues, 0),
-                    new TalkReader(new TradeNoteReader(), LengthUnit.FEET).read(cues),
                     OptionalDouble.of(air),
                     turned);
         }

@@ -10,8 +10,6 @@ import hitch.core.propose.Proposals;
 import hitch.core.propose.RunProposer;
 import hitch.core.propose.SaidSentence;
 import hitch.core.talk.Commentary;
-import hitch.core.talk.Spoken;
-import hitch.core.talk.TalkReader;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.CounterScan;
@@ -144,11 +142,9 @@ public final class ClipSteps {
 
     private ClipClues clues(Clip clip, Job job) {
         List<SaidSentence> said = new ArrayList<>();
-        Spoken.All understood = new Spoken.All(List.of(), List.of());
         for (Commentary talk : job.talk()) {
             if (talk.clip().equals(clip.id())) {
                 said.addAll(SaidSentence.of(talk.cues(), talk.offset()));
-                understood = new TalkReader(reader, job.facts().unit()).read(talk.cues());
             }
         }
         CounterTrace trace = CounterTrace.fit(clip.base(), job.counterOf(clip.id()));
@@ -157,7 +153,6 @@ public final class ClipSteps {
                 clip,
                 Optional.of(trace),
                 said,
-                understood,
                 signs.map(s -> OptionalDouble.of(s.openAir())).orElse(OptionalDouble.empty()),
                 signs.map(IntakeSigns::turned).orElse(false));
     }
