@@ -17,6 +17,7 @@ import hitch.bench.ScriptTimes;
 import hitch.bench.TalkTable;
 import hitch.bench.TalkTimes;
 import hitch.bench.VoiceTable;
+import hitch.bench.eyes.EyesTable;
 import hitch.bench.gauge.GaugeTable;
 import hitch.bench.gauge.JointTable;
 import hitch.bench.harm.BreakTable;
@@ -57,6 +58,7 @@ import picocli.CommandLine.Spec;
             "voice: whether what the voice says is understood; FILE has sentences, one a line.",
             "listen: how rightly speech is written down, clean and in noise; FILE has sentences, one a line.",
             "measure: steps, gaps, water and shares on pictures of made-up pipe.",
+            "eyes: what of things that nobody marked is pointed at, on made-up footage.",
             "break: attacks on everything that is read.  leaks: what districts get, searched."
         },
         footer = {"", "Example:", "  ./hitch bench footage", "  ./hitch bench counter street.mp4"},
@@ -84,6 +86,7 @@ final class BenchCommand implements Callable<Integer> {
         VOICE,
         LISTEN,
         MEASURE,
+        EYES,
         BREAK,
         LEAKS
     }
@@ -95,7 +98,7 @@ final class BenchCommand implements Callable<Integer> {
             index = "0",
             paramLabel = "WHAT",
             description =
-                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, listen, measure, break or leaks.")
+                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, listen, measure, eyes, break or leaks.")
     private What what;
 
     @Parameters(
@@ -111,7 +114,7 @@ final class BenchCommand implements Callable<Integer> {
     @Option(names = "--minutes", description = "How long break goes on, or how much speech listen makes; 5.")
     private double minutes = 5;
 
-    @Option(names = "--jobs", description = "How many jobs leaks hands over; 10.")
+    @Option(names = "--jobs", description = "How many jobs leaks hands over, or runs eyes looks along; 10.")
     private int jobs = 10;
 
     @Option(names = "--each", description = "Tell every made-up counter, not only every face.")
@@ -148,6 +151,7 @@ final class BenchCommand implements Callable<Integer> {
                     new GaugeTable(30, seed, say).run();
                     new JointTable(8, seed, say).run();
                 }
+                case EYES -> new EyesTable(scratch, seed, say).run(jobs);
                 case BREAK -> {
                     return broken(scratch, say);
                 }

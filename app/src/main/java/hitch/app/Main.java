@@ -29,6 +29,7 @@ import picocli.CommandLine.Spec;
             DemoCommand.class,
             TakeInCommand.class,
             MissingCommand.class,
+            EyesCommand.class,
             DeliverCommand.class,
             DistrictCommand.class,
             ClipCommand.class,

@@ -68,6 +68,9 @@ final class TakeInCommand implements Callable<Integer> {
     @Option(names = "--no-listen", description = "Do not write down what is said; captions beside clips are taken.")
     private boolean deaf;
 
+    @Option(names = "--no-eyes", description = "Do not look along the wall for places that stand out.")
+    private boolean plain;
+
     @Option(names = "--json", description = "As JSON; docs/formats/take-in.md tells each field.")
     private boolean json;
 
@@ -88,7 +91,7 @@ final class TakeInCommand implements Callable<Integer> {
         try (JobFolder job = isNew ? JobFolder.create(into) : JobFolder.open(into)) {
             Footage footage = new Footage(job.folder());
             index(files, job, footage);
-            ClipSteps steps = new ClipSteps(footage, ears(), new TradeNoteReader());
+            ClipSteps steps = new ClipSteps(footage, ears(), new TradeNoteReader(), !plain);
             for (Clip clip : job.job().clips()) {
                 work(steps, clip, job);
             }

@@ -33,6 +33,7 @@ class FloorTest {
             "decide",
             "job",
             "survey",
+            "eyes",
             "propose",
             "judge",
             "disclosure",

@@ -80,4 +80,12 @@ public record Context(
         }
         player.seek(clip.get(), found.finding().frame());
     }
+
+    /** Holds a frame on the footage; nothing where its clip was left out. */
+    public void show(FrameRef frame) {
+        work.now().survey().clip(frame.clip()).ifPresent(clip -> {
+            player.playingProperty().set(false);
+            player.seek(clip, frame);
+        });
+    }
 }

@@ -56,6 +56,7 @@ public final class Workspace implements AutoCloseable {
     private final Learnt learnt = new Learnt();
     private final Tasks tasks = new Tasks(Platform::runLater);
     private final ClipWatch watch;
+    private final WallWatch walls;
     private final FirmBook firm;
     private volatile Job latest;
     private volatile Adjustment preview;
@@ -75,6 +76,7 @@ public final class Workspace implements AutoCloseable {
         stills = new StillTaker(this);
         snapshot.get().job().findings().forEach(stills::take);
         watch = new ClipWatch(this);
+        walls = new WallWatch(this);
         this.firm = new FirmBook(firm, this);
     }
 
@@ -112,6 +114,11 @@ public final class Workspace implements AutoCloseable {
     /** The look through the clips. */
     public ClipWatch clips() {
         return watch;
+    }
+
+    /** The walls along the clips. */
+    public WallWatch walls() {
+        return walls;
     }
 
     /** A clip has been looked through: the survey is reckoned again with what was found. */

@@ -108,6 +108,8 @@ class TakeInWindowTest extends OpenWindow {
         held = false;
         push(KeyCode.ALT, KeyCode.R);
         until(() -> told("#proposals .label").stream().anyMatch(t -> t.startsWith("Toward the main: \"Going in")));
+        // Second eyes come last.
+        until(() -> !job().work().walls().walls().isEmpty());
         push(KeyCode.ALT, KeyCode.T);
         until(() -> now().runs().size() == 1 && !proposes());
         Run run = now().runs().getFirst();

@@ -1,5 +1,6 @@
 package hitch.store;
 
+import hitch.core.eyes.ClipWall;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipScan;
 import hitch.core.gauge.ClipRims;
@@ -12,6 +13,7 @@ import hitch.media.clip.Picture;
 import hitch.media.render.Still;
 import java.awt.Graphics2D;
 import java.awt.image.BufferedImage;
+import java.io.BufferedInputStream;
 import java.io.DataInputStream;
 import java.io.DataOutputStream;
 import java.io.IOException;
@@ -79,6 +81,21 @@ public final class ClipShelf {
     /** Keeps them. */
     public void keepRims(Clip clip, ClipRims rims) {
         write(clip.sha256() + ".rims", out -> RimsFile.write(rims, out));
+    }
+
+    /** The wall along a clip; empty while nobody looked at it. */
+    public Optional<ClipWall> wall(Clip clip) {
+        return read(clip.sha256() + ".wall", in -> WallFile.read(new BufferedInputStream(in)));
+    }
+
+    /** Whether it was looked at. */
+    public boolean hasWall(Clip clip) {
+        return Files.exists(folder.resolve(clip.sha256() + ".wall"));
+    }
+
+    /** Keeps it. */
+    public void keepWall(Clip clip, ClipWall wall) {
+        write(clip.sha256() + ".wall", out -> WallFile.write(wall, out));
     }
 
     /** What was seen of a clip when it was taken in; empty before. */

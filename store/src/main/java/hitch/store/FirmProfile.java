@@ -11,9 +11,11 @@ import java.util.List;
  * @param phone how it is reached; blank where nobody said
  * @param cards colour of its title cards, {@code #2E4047}
  * @param readsBySelf whether clips that come into a job are read and listened to without being asked
+ * @param secondEyes whether places that stand out on the wall are pointed at
  */
-public record FirmProfile(String name, List<String> people, String phone, String cards, boolean readsBySelf) {
-    public static final FirmProfile BLANK = new FirmProfile("", List.of(), "", "#2E4047", true);
+public record FirmProfile(
+        String name, List<String> people, String phone, String cards, boolean readsBySelf, boolean secondEyes) {
+    public static final FirmProfile BLANK = new FirmProfile("", List.of(), "", "#2E4047", true, true);
 
     public FirmProfile {
         name = name.strip();
@@ -31,6 +33,7 @@ public record FirmProfile(String name, List<String> people, String phone, String
         lines.add("phone = " + phone);
         lines.add("cards = " + cards);
         lines.add("reads-by-itself = " + (readsBySelf ? "yes" : "no"));
+        lines.add("second-eyes = " + (secondEyes ? "yes" : "no"));
         return String.join("\n", lines) + "\n";
     }
 
@@ -42,6 +45,7 @@ public record FirmProfile(String name, List<String> people, String phone, String
         String phone = "";
         String cards = BLANK.cards;
         boolean readsBySelf = true;
+        boolean secondEyes = true;
         List<String> people = new ArrayList<>();
         for (String line : text.lines().filter(l -> !l.isBlank()).toList()) {
             int equals = line.indexOf('=');
@@ -53,31 +57,36 @@ public record FirmProfile(String name, List<String> people, String phone, String
                 case "phone" -> phone = value;
                 case "cards" -> cards = value;
                 case "reads-by-itself" -> readsBySelf = !value.equals("no");
+                case "second-eyes" -> secondEyes = !value.equals("no");
                 default ->
-                    throw new IllegalArgumentException(
-                            "\"" + line + "\" says nothing of a firm: name, person, phone, cards, reads-by-itself.");
+                    throw new IllegalArgumentException("\"" + line
+                            + "\" says nothing of a firm: name, person, phone, cards, reads-by-itself, second-eyes.");
             }
         }
-        return new FirmProfile(name, people, phone, cards, readsBySelf);
+        return new FirmProfile(name, people, phone, cards, readsBySelf, secondEyes);
     }
 
     public FirmProfile called(String other) {
-        return new FirmProfile(other, people, phone, cards, readsBySelf);
+        return new FirmProfile(other, people, phone, cards, readsBySelf, secondEyes);
     }
 
     public FirmProfile with(List<String> others) {
-        return new FirmProfile(name, others, phone, cards, readsBySelf);
+        return new FirmProfile(name, others, phone, cards, readsBySelf, secondEyes);
     }
 
     public FirmProfile reachedAt(String other) {
-        return new FirmProfile(name, people, other, cards, readsBySelf);
+        return new FirmProfile(name, people, other, cards, readsBySelf, secondEyes);
     }
 
     public FirmProfile inColour(String other) {
-        return new FirmProfile(name, people, phone, other, readsBySelf);
+        return new FirmProfile(name, people, phone, other, readsBySelf, secondEyes);
     }
 
     public FirmProfile readingBySelf(boolean on) {
-        return new FirmProfile(name, people, phone, cards, on);
+        return new FirmProfile(name, people, phone, cards, on, secondEyes);
+    }
+
+    public FirmProfile pointingOut(boolean on) {
+        return new FirmProfile(name, people, phone, cards, readsBySelf, on);
     }
 }

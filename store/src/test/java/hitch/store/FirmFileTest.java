@@ -25,8 +25,8 @@ class FirmFileTest {
     @Test
     void aSecondMachineJudgesAlike() throws StoreException {
         FirmFolder here = new FirmFolder(temp.resolve("here"));
-        FirmProfile profile =
-                new FirmProfile("Dunlin Drain Review", List.of("Ada Quill", "Ben Orme"), "555 0102", "#335577", false);
+        FirmProfile profile = new FirmProfile(
+                "Dunlin Drain Review", List.of("Ada Quill", "Ben Orme"), "555 0102", "#335577", false, false);
         here.keep(RULES);
         here.keep(profile);
         here.keep(FirmFolder.Picture.LOGO, new byte[] {1, 2, 3});

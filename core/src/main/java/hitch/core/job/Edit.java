@@ -412,6 +412,14 @@ public sealed interface Edit {
         }
     }
 
+    /** Says that there is nothing to note at a place that stands out; what looks like it stands out no more either. */
+    record WaveAway(FrameRef frame) implements Edit {
+        @Override
+        public String words() {
+            return "wave a place away";
+        }
+    }
+
     /** Decides something on what was proposed. */
     record Decide(Decision decision) implements Edit {
         @Override

@@ -10,6 +10,7 @@ import hitch.core.footage.Adjustments;
 import hitch.core.footage.BurnedIn;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
 import hitch.core.footage.Hiding;
 import hitch.core.line.LineFacts;
 import hitch.core.rules.HouseRules;
@@ -38,6 +39,7 @@ import java.util.function.UnaryOperator;
  * @param photos what photographs show, as far as it was said
  * @param findings in the order they were made
  * @param talk captions of what was said, in the order they came in
+ * @param waved frames of places that stand out and that a person found nothing at
  * @param line what is known of the line besides what was seen
  * @param story what was changed in the stories told of it
  * @param accepted what was accepted before parcels went out
@@ -58,6 +60,7 @@ public record Job(
         Map<ClipId, PhotoPlace> photos,
         List<Finding> findings,
         List<Commentary> talk,
+        List<FrameRef> waved,
         LineFacts line,
         StoryChanges story,
         Acceptances accepted,
@@ -74,6 +77,7 @@ public record Job(
             List.of(),
             Hiding.NONE,
             Map.of(),
+            List.of(),
             List.of(),
             List.of(),
             LineFacts.NONE,

@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Set;
 import java.util.stream.Collectors;
+import java.util.stream.Stream;
 
 /** What each edit makes of a job. */
 final class Making {
@@ -108,6 +109,12 @@ final class Making {
                 withTalk(job.talk().stream().filter(c -> !c.id().equals(e.id())).toList());
             case Edit.KeepSpoken e -> Settling.keep(job, e);
             case Edit.SightSpoken e -> Settling.sight(job, e);
+            case Edit.WaveAway e ->
+                JobBuilder.builder(job)
+                        .waved(Stream.concat(job.waved().stream(), Stream.of(e.frame()))
+                                .distinct()
+                                .toList())
+                        .build();
             case Edit.RefuseSpoken e -> job.talked(e.id(), c -> c.settling(e.key(), Commentary.Settled.REFUSED));
             case Edit.Several e -> {
                 Job next = job;

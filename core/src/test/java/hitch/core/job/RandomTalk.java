@@ -6,6 +6,7 @@ import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Sighting;
 import hitch.core.footage.ClipId;
+import hitch.core.footage.FrameRef;
 import hitch.core.talk.Commentary;
 import java.util.List;
 import java.util.Map;
@@ -34,6 +35,7 @@ final class RandomTalk {
                 Combinators.combine(talk, key, id, finding)
                         .as((t, k, i, f) -> new Edit.SightSpoken(t, k, i, new Sighting(f.frame(), f.wording()))),
                 Combinators.combine(talk, key).as(Edit.RefuseSpoken::new),
+                clip.map(c -> new Edit.WaveAway(new FrameRef(c, 40))),
                 Combinators.combine(id, id).as(Edit.MergeFindings::new),
                 Combinators.combine(id, id).as(Edit.KeepApart::new),
                 Combinators.combine(finding, Combinators.combine(id, id).as(Edit.MergeFindings::new))

@@ -73,6 +73,7 @@ final class FirmForm extends VBox {
                                 "Colour of cards",
                                 Fields.text("Colour of the firm's cards", p.cards(), 112, this::colour)),
                         bySelf(p),
+                        secondEyes(p),
                         new HBox(16, picture("Logo", Picture.LOGO), picture("Signature", Picture.SIGNATURE)));
     }
 
@@ -81,6 +82,14 @@ final class FirmForm extends VBox {
         on.setId("reads-by-itself");
         on.setSelected(p.readsBySelf());
         on.setOnAction(e -> keep(profile().readingBySelf(on.isSelected())));
+        return on;
+    }
+
+    private Node secondEyes(FirmProfile p) {
+        CheckBox on = new CheckBox("Point at places that stand out and nobody has marked");
+        on.setId("second-eyes");
+        on.setSelected(p.secondEyes());
+        on.setOnAction(e -> keep(profile().pointingOut(on.isSelected())));
         return on;
     }
 

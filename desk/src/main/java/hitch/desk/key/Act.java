@@ -68,6 +68,8 @@ public enum Act {
     FIND_JOINTS(Place.MARK, "Find the joints along this clip", "R"),
     COUNTER_BOX(Place.MARK, "Draw a box round the counter", "G"),
     NEXT_DOUBT(Place.MARK, "To the next doubtful place", "J"),
+    NEXT_LOOK(Place.MARK, "To the next place that stands out", "Shift+J"),
+    WAVE_AWAY(Place.MARK, "Nothing is at the place that stands out", "Shift+Q"),
     SAID(Place.MARK, "Show or hide what was said", "T"),
     SAY_MORE(Place.MARK, "Show all that is said of the chosen finding", "I"),
     MERGE(Place.MARK, "Both are one finding", "Y"),

@@ -60,7 +60,7 @@ final class ProposalsPane extends VBox {
         }
         asked = job;
         ClipSteps steps =
-                new ClipSteps(desk.work().footage(), desk.work().senses().listening(), reader);
+                new ClipSteps(desk.work().footage(), desk.work().senses().listening(), reader, false);
         // Before anything was read there is nothing to go by.
         boolean anything = job.clips().stream()
                 .anyMatch(c -> job.runOf(c.id()).isEmpty()

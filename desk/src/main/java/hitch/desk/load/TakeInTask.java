@@ -15,14 +15,21 @@ import hitch.store.intake.ClipSteps.Step;
 import java.util.HashSet;
 import java.util.List;
 import java.util.Set;
+import java.util.concurrent.CancellationException;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutionException;
 import java.util.function.Consumer;
 import javafx.application.Platform;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /**
  * Reads the counters of clips that came in and writes down what is said on them, one after another in the background. What was done is
  * kept; stopped, it goes on from there.
  */
 final class TakeInTask {
+    private static final Logger LOG = LoggerFactory.getLogger(TakeInTask.class);
+
     private final Context desk;
     private final NoteReader reader;
     private final Consumer<Boolean> running;
@@ -37,7 +44,11 @@ final class TakeInTask {
     }
 
     private ClipSteps steps() {
-        return new ClipSteps(desk.work().footage(), desk.work().senses().listening(), reader);
+        return new ClipSteps(
+                desk.work().footage(),
+                desk.work().senses().listening(),
+                reader,
+                desk.work().firm().profileProperty().get().secondEyes());
     }
 
     /** Clips with something left to be done; off the interface thread. */
@@ -99,12 +110,31 @@ final class TakeInTask {
                 Progress part = progress.part(from, from + share / Step.values().length);
                 // What was done by hand in the meantime is not done again.
                 for (Edit edit : steps().step(step, clip, desk.work().now().job(), named(step, clip, part))) {
-                    Platform.runLater(() -> desk.work().apply(edit));
+                    apply(edit);
+                }
+                if (step == Step.EYES) {
+                    Platform.runLater(() -> desk.work().walls().looked(clip));
                 }
             }
             done += share;
         }
         return clips;
+    }
+
+    /** The next step goes on from what this one came to. */
+    private void apply(Edit edit) {
+        CompletableFuture<Void> made = CompletableFuture.supplyAsync(
+                        () -> desk.work().apply(edit), Platform::runLater)
+                .thenCompose(m -> m);
+        try {
+            made.get();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new CancellationException("stopped while reading clips");
+        } catch (ExecutionException e) {
+            // The window has said why it was not made; the next step does without.
+            LOG.debug("not made: {}", edit.words(), e);
+        }
     }
 
     private static Progress named(Step step, Clip clip, Progress part) {

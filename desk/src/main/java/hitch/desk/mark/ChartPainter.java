@@ -2,6 +2,7 @@ package hitch.desk.mark;
 
 import hitch.core.counter.CounterTrace;
 import hitch.core.counter.Zeroing;
+import hitch.core.eyes.LookHere;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
@@ -16,6 +17,7 @@ import hitch.desk.Tones;
 import hitch.desk.widget.PipePaint;
 import hitch.desk.widget.Rope;
 import java.util.Collection;
+import java.util.List;
 import java.util.Optional;
 import javafx.geometry.VPos;
 import javafx.scene.canvas.GraphicsContext;
@@ -47,7 +49,8 @@ final class ChartPainter {
         this.rhythms = rhythms;
     }
 
-    void paint(FindingId selected) {
+    /** @param looks places that stand out */
+    void paint(FindingId selected, List<LookHere> looks) {
         g.setLineCap(javafx.scene.shape.StrokeLineCap.ROUND);
         g.setLineJoin(javafx.scene.shape.StrokeLineJoin.ROUND);
         axis();
@@ -62,6 +65,7 @@ final class ChartPainter {
         g.rect(geometry.left() - 12, 0, geometry.width() + 24, geometry.top() + geometry.height() + 14);
         g.clip();
         geometry.lanes().stream().filter(this::isInView).forEach(this::lane);
+        looks.forEach(this::look);
         survey.noted().stream()
                 .filter(f -> f.finding().kind().isToBeSeen())
                 .forEach(f -> finding(f, f.finding().id().equals(selected)));
@@ -225,6 +229,13 @@ final class ChartPainter {
         } else {
             Rope.knot(g, x.get(), y, size, colour, tones.card());
         }
+    }
+
+    /** An open eye where something stands out. */
+    private void look(LookHere look) {
+        geometry.x(look.frame().clip(), look.frame().pts())
+                .filter(this::isInView)
+                .ifPresent(x -> EyeSign.paint(g, x, geometry.y(look.station().mm()), tones));
     }
 
     private void span(LocatedFinding found, Extent extent, double x) {

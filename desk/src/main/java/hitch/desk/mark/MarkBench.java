@@ -42,6 +42,8 @@ public final class MarkBench implements Bench {
     private final SidePane side;
     private final SpokenPane spoken;
     private final TalkBook talk;
+    private final EyesBook eyes;
+    private final LookPane looks;
     private final SeeBetter better;
     private final FootageWell well;
     private final HeldFrame held;
@@ -71,7 +73,9 @@ public final class MarkBench implements Bench {
         listening = new ListenTask(desk, reader);
         speaking = new SayIt(desk, notes);
         speaking.followKeysOf(root);
-        side = new SidePane(desk, findings, spoken, talk, findActs);
+        eyes = new EyesBook(desk, talk);
+        looks = new LookPane(desk, eyes);
+        side = new SidePane(desk, findings, spoken, talk, looks, findActs);
         better = new SeeBetter(desk);
         held = new HeldFrame(desk);
         measure = new MeasureBar(desk, held);
@@ -111,7 +115,7 @@ public final class MarkBench implements Bench {
         right.getStyleClass().add("side");
         right.setMinWidth(SIDE);
         right.setMaxWidth(SIDE);
-        chart = new ThereAndBackChart(desk, joints);
+        chart = new ThereAndBackChart(desk, joints, eyes);
         chart.setPrefHeight(CHART);
         root.setCenter(new HBox(left, right));
         root.setBottom(chart);
@@ -164,6 +168,7 @@ public final class MarkBench implements Bench {
     @Override
     public String gauge(Snapshot now) {
         long open = talk.open()
+                + looks.open()
                 + CounterWalk.open(
                         now.job(), now.survey(), joints.rhythmsProperty().get())
                 + again(now);
@@ -216,6 +221,8 @@ public final class MarkBench implements Bench {
                         desk,
                         player().shown().flatMap(f -> desk.work().now().survey().stationAt(f.ref())));
             case FIND_JOINTS -> joints.find();
+            case NEXT_LOOK -> side.nextLook();
+            case WAVE_AWAY -> looks.waveChosen();
             case DRAW -> still.onProperty().set(!still.onProperty().get());
             case AS_RECORDED -> well.toggleAsRecorded();
             case CHART_IN -> chart.zoom(1.5);

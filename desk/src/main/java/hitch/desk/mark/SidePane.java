@@ -4,6 +4,7 @@ import hitch.desk.Context;
 import hitch.desk.key.Act;
 import hitch.desk.widget.Ends;
 import hitch.desk.widget.Labels;
+import java.util.List;
 import javafx.beans.property.ReadOnlyBooleanProperty;
 import javafx.scene.control.Button;
 import javafx.scene.control.ToggleButton;
@@ -12,37 +13,37 @@ import javafx.scene.layout.Priority;
 import javafx.scene.layout.StackPane;
 import javafx.scene.layout.VBox;
 
-/** Beside the footage: the findings, all that is said of the chosen one, or what was said. */
+/** Beside the footage: the findings, all that is said of the chosen one, what was said, or where to look. */
 final class SidePane extends VBox {
     private final Context desk;
     private final FindingsPane findings;
     private final SpokenPane spoken;
     private final FindingSheet sheet;
     private final TalkBook book;
+    private final LookPane looks;
     private final ToggleButton found = new ToggleButton("Findings");
     private final ToggleButton details = new ToggleButton("Details");
     private final ToggleButton said = new ToggleButton("Spoken");
+    private final ToggleButton look = new ToggleButton("Look");
 
-    SidePane(Context desk, FindingsPane findings, SpokenPane spoken, TalkBook book, Runnable findActs) {
+    SidePane(Context desk, FindingsPane findings, SpokenPane spoken, TalkBook book, LookPane looks, Runnable findActs) {
         this.desk = desk;
         this.findings = findings;
         this.spoken = spoken;
         this.book = book;
+        this.looks = looks;
         this.sheet = new FindingSheet(desk);
         setSpacing(8);
         ToggleGroup group = new ToggleGroup();
-        found.setToggleGroup(group);
-        details.setToggleGroup(group);
-        said.setToggleGroup(group);
         found.setId("show-findings");
         details.setId("show-details");
         said.setId("show-spoken");
-        found.getStyleClass().add("side-tab");
-        details.getStyleClass().add("side-tab");
-        said.getStyleClass().add("side-tab");
-        found.setFocusTraversable(false);
-        details.setFocusTraversable(false);
-        said.setFocusTraversable(false);
+        look.setId("show-looks");
+        for (ToggleButton tab : List.of(found, details, said, look)) {
+            tab.setToggleGroup(group);
+            tab.getStyleClass().add("side-tab");
+            tab.setFocusTraversable(false);
+        }
         found.setSelected(true);
         group.selectedToggleProperty().addListener((o, was, is) -> {
             if (is == null) {
@@ -55,15 +56,17 @@ final class SidePane extends VBox {
         acts.setFocusTraversable(false);
         Ends top = new Ends(
                 Ends.part(
-                        16,
+                        12,
                         found,
                         Ends.part(2, details, Labels.of(Act.SAY_MORE.key(), "key")),
-                        Ends.part(2, said, Labels.of(Act.SAID.key(), "key"))),
+                        Ends.part(2, said, Labels.of(Act.SAID.key(), "key")),
+                        look),
                 Ends.part(4, acts));
-        StackPane both = new StackPane(findings, sheet, spoken);
+        StackPane both = new StackPane(findings, sheet, spoken, looks);
         VBox.setVgrow(both, Priority.ALWAYS);
         getChildren().addAll(top, both);
         book.linesProperty().addListener((o, was, is) -> update());
+        looks.openProperty().addListener((o, was, is) -> update());
         desk.work().snapshotProperty().addListener((o, was, is) -> update());
         update();
     }
@@ -83,6 +86,12 @@ final class SidePane extends VBox {
         (details.isSelected() ? found : details).setSelected(true);
     }
 
+    /** The places that stand out, the next of them on the footage. */
+    void nextLook() {
+        look.setSelected(true);
+        looks.next();
+    }
+
     /** Whether the findings are listed, which leaves room for what is here. */
     ReadOnlyBooleanProperty listedProperty() {
         return found.selectedProperty();
@@ -97,6 +106,8 @@ final class SidePane extends VBox {
         int marked = desk.work().now().survey().noted().size();
         found.setText(marked == 0 ? "Findings" : "Findings " + marked);
         said.setText(open == 0 ? "Spoken" : "Spoken " + open);
+        look.setText(looks.open() == 0 ? "Look" : "Look " + looks.open());
+        looks.setVisible(look.isSelected());
         findings.setVisible(found.isSelected());
         sheet.setVisible(details.isSelected());
         spoken.setVisible(isSpoken());

@@ -1,5 +1,6 @@
 package hitch.desk.mark;
 
+import hitch.core.eyes.LookHere;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.measure.Extent;
 import hitch.core.measure.Station;
@@ -30,6 +31,7 @@ final class ThereAndBackChart extends Region {
 
     private final Context desk;
     private final JointBook joints;
+    private final EyesBook eyes;
     private final Canvas canvas = new Canvas();
     private final Canvas head = new Canvas();
     private final ContextMenu times = new ContextMenu();
@@ -39,9 +41,11 @@ final class ThereAndBackChart extends Region {
     private boolean panning;
     private ChartGeometry.At scrubbing;
 
-    ThereAndBackChart(Context desk, JointBook joints) {
+    ThereAndBackChart(Context desk, JointBook joints, EyesBook eyes) {
         this.desk = desk;
         this.joints = joints;
+        this.eyes = eyes;
+        eyes.placesProperty().addListener((o, was, is) -> draw());
         joints.rhythmsProperty().addListener((o, was, is) -> draw());
         getStyleClass().add("chart");
         setMinHeight(150);
@@ -147,7 +151,7 @@ final class ThereAndBackChart extends Region {
                         survey,
                         geometry,
                         joints.rhythmsProperty().get().values())
-                .paint(desk.selected().get());
+                .paint(desk.selected().get(), eyes.placesProperty().get());
         drawHead();
     }
 
@@ -192,7 +196,21 @@ final class ThereAndBackChart extends Region {
             desk.goTo(found.get());
             return;
         }
+        Optional<LookHere> look = lookAt(e.getX(), e.getY());
+        if (look.isPresent()) {
+            desk.show(look.get().frame());
+            return;
+        }
         drag(e);
+    }
+
+    private Optional<LookHere> lookAt(double x, double y) {
+        return eyes.placesProperty().get().stream()
+                .filter(l -> geometry.x(l.frame().clip(), l.frame().pts())
+                        .filter(at -> Math.abs(at - x) < REACH
+                                && Math.abs(geometry.y(l.station().mm()) - y) < REACH)
+                        .isPresent())
+                .findFirst();
     }
 
     private void release() {

@@ -1,16 +1,10 @@
 package hitch.media.clip;
 
-import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
-import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
-
 import hitch.core.counter.sight.GreyPicture;
 import hitch.core.counter.sight.Region;
-import hitch.core.footage.FrameIndex;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import java.nio.file.Path;
-import org.bytedeco.ffmpeg.avcodec.AVPacket;
-import org.bytedeco.ffmpeg.avutil.AVFrame;
 
 /** Gives the brightness of a clip's frames, some a second, in one pass through the file. */
 public final class GreyFrames {
@@ -33,40 +27,16 @@ public final class GreyFrames {
      */
     public static void read(Path file, ClipIndex index, Region region, double perSecond, Sink sink, Progress progress)
             throws MediaException {
-        FrameIndex frames = index.frames();
-        int every = Math.max(1, (int) Math.floor(frames.rate() / perSecond));
-        AVFrame frame = av_frame_alloc();
         try (Demuxer demuxer = new Demuxer(file);
-                PictureDecoder decoder = new PictureDecoder(demuxer, 0);
-                LumaPlane plane = new LumaPlane();
-                Beside beside = new Beside()) {
-            demuxer.onlyPicture();
-            boolean more = true;
-            for (int ordinal = 0; more; ordinal++) {
-                AVPacket packet = ordinal < index.packets().packets() ? demuxer.nextPicture() : null;
-                more = packet != null;
-                if (more) {
-                    decoder.send(packet, ordinal);
-                } else {
-                    decoder.end();
-                }
-                while (decoder.receive(frame)) {
-                    int number = index.packets().numberOf(frame.pts());
-                    if (number >= 0 && number % every == 0) {
-                        double seconds = frames.base().seconds(frames.pts(number) - frames.firstPts());
-                        GreyPicture part = plane.of(frame, region);
-                        beside.add(() -> sink.take(number, seconds, part));
-                    }
-                }
-                if (ordinal % 64 == 0) {
-                    progress.at(
-                            (double) ordinal / index.packets().packets(),
-                            "reading the counter of " + file.getFileName());
-                }
-            }
-            beside.finish();
-        } finally {
-            av_frame_free(frame);
+                LumaPlane plane = new LumaPlane()) {
+            new SampledFrames(file, index, demuxer)
+                    .read(
+                            perSecond,
+                            seconds -> true,
+                            (frame, number) -> plane.of(frame, region),
+                            sink::take,
+                            "reading the counter of",
+                            progress);
         }
     }
 }

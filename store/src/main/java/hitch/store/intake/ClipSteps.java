@@ -35,18 +35,22 @@ public final class ClipSteps {
     private final Footage footage;
     private final Listening ears;
     private final NoteReader reader;
+    private final boolean eyes;
 
-    public ClipSteps(Footage footage, Listening ears, NoteReader reader) {
+    /** @param eyes whether the wall is looked at too */
+    public ClipSteps(Footage footage, Listening ears, NoteReader reader, boolean eyes) {
         this.footage = footage;
         this.ears = ears;
         this.reader = reader;
+        this.eyes = eyes;
     }
 
     /** A step of the work. */
     public enum Step {
         LOOK("Looking through"),
         COUNTER("Reading the counter of"),
-        LISTEN("Listening to");
+        LISTEN("Listening to"),
+        EYES("Looking at the wall of");
 
         private final String words;
 
@@ -66,7 +70,7 @@ public final class ClipSteps {
         boolean said = clip.sound()
                 && !footage.shelf().heard(clip).whole()
                 && job.talk().stream().noneMatch(t -> t.clip().equals(clip.id()));
-        return !clip.photo() && (counter || said);
+        return !clip.photo() && (counter || said || eyes && WallPage.isOpen(footage, clip, job));
     }
 
     /** Does a step, and tells the changes that it comes to. */
@@ -78,6 +82,12 @@ public final class ClipSteps {
             }
             case COUNTER -> counter(clip, job, progress).stream().toList();
             case LISTEN -> said(clip, job, progress).stream().toList();
+            case EYES -> {
+                if (eyes) {
+                    WallPage.look(footage, clip, job, progress);
+                }
+                yield List.of();
+            }
         };
     }
 

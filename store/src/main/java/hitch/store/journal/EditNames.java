@@ -73,6 +73,7 @@ final class EditNames {
         EDITS.put("keep-spoken", Edit.KeepSpoken.class);
         EDITS.put("sight-spoken", Edit.SightSpoken.class);
         EDITS.put("refuse-spoken", Edit.RefuseSpoken.class);
+        EDITS.put("wave-away", Edit.WaveAway.class);
         EDITS.put("decide", Edit.Decide.class);
         EDITS.put("several", Edit.Several.class);
         EDITS.put("remove-finding", Edit.RemoveFinding.class);

@@ -12,13 +12,13 @@ import tools.jackson.databind.node.ObjectNode;
  *     no answers about writing on the pictures, 6 nothing of what was decided on what is proposed,
  *     7 no shots that were moved or put in, 8 nothing that is hidden and no voice but the narrator's,
  *     9 nothing of what was handed over, and to whom, 10 no sizes that were measured on pictures and no drawings,
- *     11 no changes that are several in one
+ *     11 no changes that are several in one, 12 no places that were waved away
  * @param job the job's own id, the same wherever its folder is moved or copied to
  * @param was checksum of all that stood in the file before the header; blank where nothing did
  */
 record JournalHeader(int format, UUID job, String was) {
     /** The format that is written now. */
-    static final int NEWEST = 12;
+    static final int NEWEST = 13;
 
     private static final String MARK = "hitch";
 

@@ -45,7 +45,7 @@ class ClipStepsTest {
             Footage footage = new Footage(job.folder());
             Clip clip = footage.takeIn(file, job.job(), Progress.NONE);
             job.apply(new Edit.PutClip(clip));
-            ClipSteps steps = new ClipSteps(footage, ears, new TradeNoteReader());
+            ClipSteps steps = new ClipSteps(footage, ears, new TradeNoteReader(), true);
             assertThat(steps.isOpen(clip, job.job())).isTrue();
             for (Step step : Step.values()) {
                 for (Edit edit : steps.step(step, clip, job.job(), Progress.NONE)) {

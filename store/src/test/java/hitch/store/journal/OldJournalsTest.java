@@ -23,7 +23,7 @@ import tools.jackson.databind.json.JsonMapper;
 /** A job that an earlier version wrote opens, and comes to the same numbers. */
 class OldJournalsTest {
     @ParameterizedTest
-    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11})
+    @ValueSource(ints = {1, 2, 3, 4, 5, 6, 7, 8, 9, 10, 11, 12})
     void anOldFormatComesToTheSameNumbers(int format) throws IOException {
         ReadJournal read = JournalReader.read(OldJournals.of(format));
         assertThat(read.damage()).isEmpty();
