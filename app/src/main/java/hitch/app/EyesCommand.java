@@ -59,8 +59,13 @@ final class EyesCommand implements Callable<Integer> {
             Job now = folder.job();
             Footage footage = new Footage(folder.folder());
             Survey survey = Reckoner.survey(now, footage.watched(now));
-            List<LookHere> looks =
-                    new SecondEyes(now, survey, walls(now, survey, footage), spoken(now, survey)).places();
+            Map<ClipId, SeenWall> walls = walls(now, survey, footage);
+            if (walls.isEmpty()) {
+                throw new StoreException("No clip of " + job
+                        + " is on a run and has its counter read, so there is no wall to look along. "
+                        + "Put clips on runs and read their counters first; nothing was changed.");
+            }
+            List<LookHere> looks = new SecondEyes(now, survey, walls, spoken(now, survey)).places();
             PrintWriter out = spec.commandLine().getOut();
             if (json) {
                 out.println(LooksJson.write(survey, looks));

@@ -10,6 +10,7 @@ import hitch.core.talk.place.OddPlace;
 import java.util.EnumSet;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Gives a draft the place where the camera stood, and takes from it a number that was no place. */
 final class Standing {
@@ -22,6 +23,12 @@ final class Standing {
             FindingKind.SYMPTOM,
             FindingKind.REMARK,
             FindingKind.SURFACE);
+
+    /** Water that is seen to come, or somebody who says that it was run this moment. */
+    private static final Pattern SEEN_TO_COME = Pattern.compile(
+            "(?i)\\b(?:com(?:es?|ing)|came|goes|arriv\\w+|(?:here|there) (?:it|she|he) is|just (?:flushed|ran))\\b");
+
+    private static final Pattern BEFOREHAND = Pattern.compile("(?i)\\b(?:before|beforehand|earlier|had been)\\b");
 
     private final Course course;
 
@@ -68,10 +75,20 @@ final class Standing {
         if (draft.matter() instanceof FindingKind kind && OF_NO_PLACE.contains(kind)) {
             return draft.at(kind == FindingKind.ADVICE ? course.within(passage, end) : Optional.empty());
         }
+        if (isOnlyRun(draft)) {
+            return draft.at(course.within(passage, end));
+        }
         if (said.filter(p -> !p.isPoint()).isPresent()) {
             return draft;
         }
         return draft.at(here.or(() -> draft.certainty().isTaken() && isFound(draft) ? said : Optional.empty()));
+    }
+
+    /** A fixture that is run, or asked to be, is in the house; where its water is seen to come is a place. */
+    private static boolean isOnlyRun(Draft draft) {
+        return draft.matter() == FindingKind.FIXTURE_TEST
+                && (!SEEN_TO_COME.matcher(draft.wording()).find()
+                        || BEFOREHAND.matcher(draft.wording()).find());
     }
 
     private boolean isKnown(Draft.Place place) {

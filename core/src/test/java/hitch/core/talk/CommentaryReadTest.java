@@ -26,6 +26,28 @@ class CommentaryReadTest {
         return new TalkReader(new TradeNoteReader(), LengthUnit.FEET).read(cues);
     }
 
+    @Test
+    void aFixtureThatIsOnlyRunIsAtNoPlaceAndItsWaterIsWhereItIsSeenToCome() {
+        assertThat(fixtureAfterPlaces("My helper is running the guest shower for two minutes."))
+                .isEqualTo("fixture test");
+        assertThat(fixtureAfterPlaces("The guest shower just ran, here it comes."))
+                .isEqualTo("fixture test@22");
+        assertThat(fixtureAfterPlaces("The guest shower was run beforehand and its water came through."))
+                .isEqualTo("fixture test");
+    }
+
+    private static String fixtureAfterPlaces(String line) {
+        return drafts(
+                        "Roots at five feet.",
+                        "Grease at nine feet.",
+                        "Scale at twelve feet.",
+                        "Roots at fifteen feet.",
+                        "Roots at nineteen feet.",
+                        "Roots at twenty two feet.",
+                        line)
+                .getLast();
+    }
+
     /** Each draft in short: {@code roots@12}, with the end of a stretch, and a minus before what is ruled out. */
     private static List<String> drafts(String... lines) {
         return hear(lines).drafts().stream()
