@@ -43,6 +43,11 @@ public final class FootageTimes {
     /** Of the same steps forward. */
     private static final Allowed BACK = Allowed.most(2);
 
+    /** Frames from one place to the next, a tenth of a foot at half a foot a second. */
+    private static final int PLACE = 5;
+
+    private static final Allowed PAIR_MS = Allowed.most(100);
+
     private static final Allowed FIRST_MS = Allowed.most(1000);
 
     /** For a long clip. */
@@ -75,6 +80,7 @@ public final class FootageTimes {
         say("random seek, median: %.1f ms; plain decode from the keyframe before: %.1f ms", 1e3 * ours, 1e3 * bare);
         say("  ratio %.2f %s", ours / bare, SEEK.verdict(ours / bare));
         stepping();
+        pair();
         lookThrough();
         longClip(scratch);
     }
@@ -181,6 +187,30 @@ public final class FootageTimes {
         say(
                 "stepping %d frames: back %.0f ms, forward %.0f ms; ratio %.2f %s",
                 STEPS, 1e3 * both[1], 1e3 * both[0], both[1] / both[0], BACK.verdict(both[1] / both[0]));
+    }
+
+    /** Two ways of the camera side by side: a place further along is later on the way out, and earlier on the way back. */
+    private void pair() throws MediaException {
+        int count = index.frames().count();
+        int out = count / 8;
+        int back = count - count / 8;
+        double[] times = new double[STEPS];
+        try (FrameReader left = new FrameReader(file, index, PictureShape.FOR_SCREEN);
+                FrameReader right = new FrameReader(file, index, PictureShape.FOR_SCREEN)) {
+            left.frame(out);
+            right.frame(back);
+            for (int n = 0; n < STEPS; n++) {
+                int by = (n + 1) * PLACE;
+                times[n] = time(() -> {
+                    left.frame(Math.min(count - 1, out + by));
+                    right.frame(Math.max(0, back - by));
+                });
+            }
+        }
+        double worst = Arrays.stream(times).max().orElse(0);
+        say(
+                "a pair, a place further on both: median %.0f ms, longest of %d %.0f ms %s",
+                1e3 * median(times), STEPS, 1e3 * worst, PAIR_MS.verdict(1e3 * worst));
     }
 
     private void lookThrough() throws MediaException {

@@ -4,6 +4,7 @@ import static org.bytedeco.ffmpeg.avutil.AVFrame.AV_FRAME_FLAG_CORRUPT;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 
+import hitch.core.counter.sight.GreyPicture;
 import hitch.core.counter.sight.WritingFinder;
 import hitch.core.footage.ClipScan;
 import hitch.core.footage.FrameIndex;
@@ -71,6 +72,7 @@ public final class ClipScanner {
     private int nextPicture;
     private List<Writing> written = List.of();
     private RgbConverter converter;
+    private Beside beside;
 
     private ClipScanner(ClipIndex index, Pictures pictures) {
         this.frames = index.frames();
@@ -90,10 +92,13 @@ public final class ClipScanner {
                 PictureDecoder decoder = new PictureDecoder(demuxer, 0);
                 RgbConverter converter = new RgbConverter(demuxer.pictureStream(), new PictureShape(true, SMALL));
                 LumaSampler sampler = scanner.sampler;
-                LumaPlane luma = scanner.luma) {
+                LumaPlane luma = scanner.luma;
+                Beside beside = new Beside()) {
             demuxer.onlyPicture();
             scanner.converter = converter;
+            scanner.beside = beside;
             scanner.run(demuxer, decoder, progress);
+            beside.finish();
             scanner.written = scanner.written(demuxer.pictureStream());
         }
         int decoded = 0;
@@ -155,7 +160,9 @@ public final class ClipScanner {
             before = sampler.grey();
         }
         if (number % lookEvery == 0) {
-            writing.look(frames.pts(number), luma.of(frame));
+            // Searched beside the decoding, which it would hold up.
+            GreyPicture grey = luma.of(frame);
+            beside.add(() -> writing.look(frames.pts(number), grey));
         }
         int wanted = pictures.wanted();
         if (nextPicture < wanted && number >= (long) nextPicture * frames.count() / wanted) {
