@@ -26,6 +26,10 @@ public final class SeenWall {
     private final double radius;
     private final List<Look> looks;
     private final WallCells cells;
+    /** What the places were last told against; nothing before the first time. */
+    private List<double[]> against;
+
+    private List<StandOut> standing = List.of();
 
     private SeenWall(ClipId clip, double radius, List<Look> looks, WallCells cells) {
         this.clip = clip;
@@ -71,8 +75,12 @@ public final class SeenWall {
      *
      * @param known what looks like it stands out no more, as {@link #about} gives it
      */
-    public List<StandOut> standing(List<double[]> known) {
-        return new OwnRhythm(cells, known).broken();
+    public synchronized List<StandOut> standing(List<double[]> known) {
+        if (!known.equals(against)) {
+            against = List.copyOf(known);
+            standing = new OwnRhythm(cells, known).broken();
+        }
+        return standing;
     }
 
     /** The frame that shows a place of the wall well. */

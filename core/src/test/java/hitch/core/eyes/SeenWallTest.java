@@ -52,9 +52,8 @@ class SeenWallTest {
         List<StandOut> places = standing(new MadeUpWall(seed, joints).with(at, round, 60, 0));
         assertThat(places).isNotEmpty();
         assertThat(feet(places.getFirst())).isBetween(at - 0.3, at + 0.3);
-        // A joint that is a little unlike the others may be told, but far behind.
-        assertThat(places.stream().skip(1).mapToDouble(StandOut::by))
-                .allMatch(by -> by < places.getFirst().by() / 2);
+        // A joint that is a little unlike the others may be told too.
+        assertThat(places).hasSizeLessThanOrEqualTo(4);
     }
 
     @Test

@@ -15,18 +15,33 @@ import java.util.HashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
+import java.util.concurrent.CompletableFuture;
+import java.util.concurrent.ExecutorService;
+import java.util.concurrent.Executors;
+import javafx.application.Platform;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 import javafx.collections.MapChangeListener;
+import org.slf4j.Logger;
+import org.slf4j.LoggerFactory;
 
 /** Where second eyes look: reckoned anew in the background whenever what is marked, said or read of a counter changes. */
-final class EyesBook {
+final class EyesBook implements AutoCloseable {
+    private static final Logger LOG = LoggerFactory.getLogger(EyesBook.class);
+
     private record Reckoned(WallState by, Optional<SeenWall> wall) {}
 
     private final Context desk;
     private final TalkBook talk;
     private final ReadOnlyObjectWrapper<List<LookHere>> places = new ReadOnlyObjectWrapper<>(List.of());
     private Map<ClipId, Reckoned> reckoned = Map.of();
+    /** Of its own, for a long line takes seconds, and pictures are not to wait for that. */
+    private final ExecutorService thread = Executors.newSingleThreadExecutor(work -> {
+        Thread one = new Thread(work, "second eyes");
+        one.setDaemon(true);
+        return one;
+    });
+
     private boolean under;
     private boolean again;
 
@@ -51,7 +66,7 @@ final class EyesBook {
     }
 
     private void update() {
-        if (!desk.work().firm().profileProperty().get().secondEyes() || !hasLooked()) {
+        if (!isOn() || thread.isShutdown()) {
             places.set(List.of());
             return;
         }
@@ -65,22 +80,35 @@ final class EyesBook {
         Map<ClipId, ClipWall> walls = Map.copyOf(desk.work().walls().walls());
         Map<ClipId, Reckoned> before = reckoned;
         List<FrameRef> spoken = SecondEyes.spokenOf(talk.linesProperty().get());
-        desk.work()
-                .inBackground(
+        CompletableFuture.supplyAsync(
                         () -> {
                             Map<ClipId, Reckoned> next = reckoned(now, walls, before);
                             return new Outcome(
                                     next, new SecondEyes(now.job(), now.survey(), seen(next), spoken).places());
                         },
-                        this::found);
+                        thread)
+                .whenCompleteAsync(this::found, Platform::runLater);
+    }
+
+    private boolean isOn() {
+        return desk.work().firm().profileProperty().get().secondEyes() && hasLooked();
+    }
+
+    @Override
+    public void close() {
+        thread.shutdownNow();
     }
 
     private record Outcome(Map<ClipId, Reckoned> reckoned, List<LookHere> places) {}
 
-    private void found(Outcome outcome) {
+    private void found(Outcome outcome, Throwable trouble) {
         under = false;
-        reckoned = outcome.reckoned();
-        places.set(outcome.places());
+        if (trouble == null) {
+            reckoned = outcome.reckoned();
+            places.set(isOn() ? outcome.places() : List.of());
+        } else {
+            LOG.error("the wall could not be reckoned", trouble);
+        }
         if (again) {
             update();
         }

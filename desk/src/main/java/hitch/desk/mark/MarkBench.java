@@ -148,6 +148,7 @@ public final class MarkBench implements Bench {
     @Override
     public void close() {
         speaking.close();
+        eyes.close();
     }
 
     @Override
