@@ -49,6 +49,7 @@ final class Following {
     private final Transcript transcript;
     private final Course course;
     private final Standing standing;
+    private final Tally tally;
     private final Pointed pointed = new Pointed();
     private final Map<Integer, Integer> counts = new HashMap<>();
     private final List<Spoken> drafts = new ArrayList<>();
@@ -63,6 +64,7 @@ final class Following {
         this.transcript = transcript;
         this.course = course;
         this.standing = new Standing(course);
+        this.tally = new Tally(transcript.text(), course);
     }
 
     Spoken.All all() {
@@ -137,6 +139,9 @@ final class Following {
         int cue = transcript.cueAt(at);
         double seconds = transcript.cues().get(cue).start();
         boolean water = said.kind().family() == Family.WATER;
+        if (isFound(said) && course.isTold() && tally.counts(at)) {
+            return;
+        }
         if (water && (closed || Stretched.isStillIn(passage.text(), seconds, drafts))) {
             return;
         }
@@ -203,7 +208,7 @@ final class Following {
                 .filter(d -> !course.isTold() || Statements.isClaimed(d.matter(), text))
                 .forEach(all::add);
         Optional<Draft.Place> place = course.within(passage.start(), passage.start() + text.length());
-        for (Statements.Stated stated : Statements.in(text, lately(passage.start()))) {
+        for (Statements.Stated stated : Statements.in(text, transcript.lately(passage.start(), LATELY_S))) {
             boolean known = all.stream().anyMatch(d -> covers(d, stated.matter()));
             if (!known) {
                 Traits traits = SideWords.in(text)
@@ -270,19 +275,6 @@ final class Following {
         if (!more.equals(last.draft())) {
             drafts.set(drafts.size() - 1, last.with(more));
         }
-    }
-
-    /** What was said in the minute before a character. */
-    private String lately(int at) {
-        int cue = transcript.cueAt(at);
-        int from = cue;
-        while (from > 0
-                && transcript.cues().get(cue).start()
-                                - transcript.cues().get(from - 1).start()
-                        < LATELY_S) {
-            from--;
-        }
-        return transcript.text().substring(transcript.starts()[from], at).toLowerCase(Locale.ROOT);
     }
 
     private static boolean isFound(Draft draft) {

@@ -36,6 +36,26 @@ class CommentaryReadTest {
                 .isEqualTo("fixture test");
     }
 
+    @Test
+    void aSumOfWhatWasFoundFindsNothingAnew() {
+        List<String> found = drafts(
+                "Roots at five feet.",
+                "Sag at nine feet.",
+                "Crack at twelve feet.",
+                "Offset at fifteen feet.",
+                "Two sags, one crack, one bad offset and three root joints, that is the whole of it.",
+                "One hole. Two cracks. One gap.");
+        assertThat(found).hasSize(4).allMatch(d -> d.contains("@"));
+        // With places of their own they are told.
+        assertThat(drafts(
+                        "Roots at five feet.",
+                        "Sag at nine feet.",
+                        "Grease at twelve feet.",
+                        "Scale at fifteen feet.",
+                        "One hole at nineteen feet, one crack at twenty two feet, one gap at twenty five feet."))
+                .contains("hole@19", "crack@22", "gap@25");
+    }
+
     private static String fixtureAfterPlaces(String line) {
         return drafts(
                         "Roots at five feet.",

@@ -3,6 +3,7 @@ package hitch.core.talk.place;
 import hitch.core.caption.Cue;
 import hitch.core.caption.SoundAlikes;
 import java.util.List;
+import java.util.Locale;
 
 /**
  * Captions as one text.
@@ -56,5 +57,15 @@ public record Transcript(List<Cue> cues, String text, int[] starts) {
 
     private static boolean endsSentence(String text) {
         return text.endsWith(".") || text.endsWith("!") || text.endsWith("?");
+    }
+
+    /** What was said in so many seconds before a character, on lower case. */
+    public String lately(int at, double seconds) {
+        int from = cueAt(at);
+        int cue = from;
+        while (from > 0 && cues.get(cue).start() - cues.get(from - 1).start() < seconds) {
+            from--;
+        }
+        return text.substring(starts[from], at).toLowerCase(Locale.ROOT);
     }
 }
