@@ -65,12 +65,17 @@ public final class ClipSteps {
 
     /** Whether anything of a clip is left to be done. */
     public boolean isOpen(Clip clip, Job job) {
-        boolean counter = footage.shelf().signs(clip).isEmpty()
-                && job.counterOf(clip.id()).marks().isEmpty();
+        boolean counter = !isRead(clip, job);
         boolean said = clip.sound()
                 && !footage.shelf().heard(clip).whole()
                 && job.talk().stream().noneMatch(t -> t.clip().equals(clip.id()));
         return !clip.photo() && (counter || said || eyes && WallPage.isOpen(footage, clip, job));
+    }
+
+    /** Whether its counter was looked for, or is known. */
+    private boolean isRead(Clip clip, Job job) {
+        return footage.shelf().signs(clip).isPresent()
+                || !job.counterOf(clip.id()).marks().isEmpty();
     }
 
     /** Does a step, and tells the changes that it comes to. */
@@ -139,11 +144,11 @@ public final class ClipSteps {
                 .findFirst();
     }
 
-    /** What is proposed for the clips of a job that are on no run. */
+    /** What is proposed for the clips of a job that are on no run; those whose counter nobody has looked for yet wait. */
     public Proposals proposals(Job job) {
         List<ClipClues> clues = new ArrayList<>();
         for (Clip clip : job.clipsInUse()) {
-            if (!clip.photo() && job.runOf(clip.id()).isEmpty()) {
+            if (!clip.photo() && isRead(clip, job) && job.runOf(clip.id()).isEmpty()) {
                 clues.add(clues(clip, job));
             }
         }

@@ -47,6 +47,8 @@ class ClipStepsTest {
             job.apply(new Edit.PutClip(clip));
             ClipSteps steps = new ClipSteps(footage, ears, new TradeNoteReader(), true);
             assertThat(steps.isOpen(clip, job.job())).isTrue();
+            // Nothing can be said of a clip that nobody has looked at.
+            assertThat(steps.proposals(job.job()).others()).isEmpty();
             for (Step step : Step.values()) {
                 for (Edit edit : steps.step(step, clip, job.job(), Progress.NONE)) {
                     job.apply(edit);
