@@ -160,7 +160,7 @@ final class MeasureCommand implements Callable<Integer> {
         CounterCsv counter = NotesCommand.counter(trace);
         Terminal terminal = new Terminal(spec.commandLine().getErr());
         // Where nobody told it, the clip is looked at as often as one of a usual pipe.
-        double taken = boreMm.orElse((double) PipeSize.inches(4).bore().mm());
+        double taken = boreMm.orElse((double) PipeSize.USUAL.bore().mm());
         List<RimLook> looks = RimScan.read(
                 file,
                 facts.index(),

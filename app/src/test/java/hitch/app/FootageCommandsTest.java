@@ -176,6 +176,14 @@ class FootageCommandsTest {
     }
 
     @Test
+    void eyesSayWhatTheyNeed() throws Exception {
+        Path job = folder.resolve("bare");
+        hitch.store.JobFolder.create(job).close();
+        assertThat(run("eyes", job)).isEqualTo(1);
+        assertThat(err.toString()).contains("no wall to look along").contains("nothing was changed");
+    }
+
+    @Test
     void measureSaysWhatItCannotTake() {
         assertThat(run("measure", clip, "--bore", "four")).isEqualTo(1);
         assertThat(err.toString()).contains("--bore takes a length such as 4in").contains("Nothing was measured");

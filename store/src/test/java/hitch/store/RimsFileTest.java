@@ -35,10 +35,7 @@ class RimsFileTest {
     void aDamagedFileIsNone() throws Exception {
         ClipShelf shelf = new Footage(job).shelf();
         shelf.keepRims(clip, RIMS);
-        Path file;
-        try (var all = Files.walk(job)) {
-            file = all.filter(f -> f.toString().endsWith(".rims")).findFirst().orElseThrow();
-        }
+        Path file = ShelfFile.of(job, ".rims");
         byte[] whole = Files.readAllBytes(file);
         Files.write(file, java.util.Arrays.copyOf(whole, whole.length - 5));
         assertThat(shelf.rims(clip)).isEmpty();

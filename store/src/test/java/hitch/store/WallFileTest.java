@@ -42,10 +42,7 @@ class WallFileTest {
     void aDamagedFileIsNone() throws Exception {
         ClipShelf shelf = new Footage(job).shelf();
         shelf.keepWall(clip, WALL);
-        Path file;
-        try (var all = Files.walk(job)) {
-            file = all.filter(f -> f.toString().endsWith(".wall")).findFirst().orElseThrow();
-        }
+        Path file = ShelfFile.of(job, ".wall");
         byte[] whole = Files.readAllBytes(file);
         Files.write(file, Arrays.copyOf(whole, whole.length / 2));
         assertThat(shelf.wall(clip)).isEmpty();

@@ -1,5 +1,6 @@
 package hitch.core.eyes;
 
+import hitch.core.gauge.LayLengths;
 import hitch.core.measure.Distance;
 import java.util.ArrayList;
 import java.util.List;
@@ -9,10 +10,6 @@ import java.util.List;
  * from bare wall, but only one that is unlike the other joints is worth a look.
  */
 final class JointBeat {
-    /** Pipe is made in lengths from a foot and a half to twenty-one feet. */
-    private static final double SHORTEST = Distance.MM_PER_FOOT * 1.5;
-
-    private static final double LONGEST = Distance.MM_PER_FOOT * 21;
     /** Two places may be so many lengths apart. */
     private static final int LENGTHS = 6;
     /** On the beat is what lies no farther off it. */
@@ -63,7 +60,7 @@ final class JointBeat {
             for (StandOut other : places) {
                 for (int lengths = 1; lengths <= LENGTHS; lengths++) {
                     double length = (other.at() - one.at()) / lengths;
-                    if (length >= SHORTEST && length <= LONGEST) {
+                    if (length >= LayLengths.SHORTEST && length <= LayLengths.LONGEST) {
                         Beat beat = heard(places, one.at(), length);
                         // Of two that are as clear the longer one: half a length fits wherever a whole one does.
                         if (beat != null

@@ -20,11 +20,9 @@ import java.util.Optional;
  * @param stretches of the clip that show the wall badly, among others
  */
 public record WallState(Clip clip, ClipWall wall, CounterMarks marks, double radius, List<Stretch> stretches) {
-    private static final PipeSize USUAL = PipeSize.inches(4);
-
     public static WallState of(Job job, Survey survey, Clip clip, ClipWall wall) {
         double bore = PipeHere.bore(survey, new FrameRef(clip.id(), clip.firstPts()))
-                .orElse(USUAL)
+                .orElse(PipeSize.USUAL)
                 .bore()
                 .mm();
         return new WallState(clip, wall, job.counterOf(clip.id()), bore / 2, survey.stretchesOf(clip.id()));

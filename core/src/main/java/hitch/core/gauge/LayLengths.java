@@ -9,9 +9,9 @@ import java.util.List;
  */
 public final class LayLengths {
     /** Pipe is made in lengths from a foot and a half to twenty-one feet. */
-    private static final double SHORTEST = 450;
+    public static final double SHORTEST = 450;
 
-    private static final double LONGEST = 6500;
+    public static final double LONGEST = 6500;
     /** A way between joints is a whole number of lengths where it is off by no more than this share of one. */
     private static final double OFF = 0.06;
     /** A stretch has so many joints at least. */

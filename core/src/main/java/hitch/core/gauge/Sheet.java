@@ -15,7 +15,7 @@ import hitch.core.counter.sight.GreyPicture;
  */
 record Sheet(Aligned aligned, double scale, int width, int height, double middleX, double middleY, float[] light) {
     /** What is darker than this is taken for dark alike, of 255. */
-    private static final double DARK = 10;
+    static final double DARK = 10;
     /** No sheet has more pixels to a unit, so that large pictures take no longer. */
     private static final double FINEST = 440;
 

@@ -25,14 +25,12 @@ public record WallBand(byte[] light, byte[] hue) {
     private static final double NEAREST = 1.5;
     /** Where they end; beyond it a picture tells too little. */
     private static final double FARTHEST = 3;
-    /** What is darker is dark alike, of 255. */
-    private static final double DARK = 10;
 
-    private static final double DARKEST = Math.log(DARK);
+    private static final double DARKEST = Math.log(Sheet.DARK);
     /** So many steps to the whole range of light and of hue. */
     private static final int STEPS = 254;
 
-    private static final double LIGHT_STEP = (Math.log(255 + DARK) - DARKEST) / STEPS;
+    private static final double LIGHT_STEP = (Math.log(255 + Sheet.DARK) - DARKEST) / STEPS;
     private static final double WIDEST_HUE = 1.5;
     private static final double HUE_STEP = 2 * WIDEST_HUE / STEPS;
 
@@ -79,7 +77,7 @@ public record WallBand(byte[] light, byte[] hue) {
         double fy = y - top;
         double above = grey.at(left, top) * (1 - fx) + grey.at(left + 1, top) * fx;
         double below = grey.at(left, top + 1) * (1 - fx) + grey.at(left + 1, top + 1) * fx;
-        return (byte) Math.round((Math.log(above * (1 - fy) + below * fy + DARK) - DARKEST) / LIGHT_STEP);
+        return (byte) Math.round((Math.log(above * (1 - fy) + below * fy + Sheet.DARK) - DARKEST) / LIGHT_STEP);
     }
 
     /** The hues of one row. */
@@ -91,9 +89,9 @@ public record WallBand(byte[] light, byte[] hue) {
         private final int[] count = new int[HUES];
 
         void add(int sector, int[] rgb, int width, int x, int y) {
-            double r = PIXELS * DARK;
-            double g = PIXELS * DARK;
-            double b = PIXELS * DARK;
+            double r = PIXELS * Sheet.DARK;
+            double g = PIXELS * Sheet.DARK;
+            double b = PIXELS * Sheet.DARK;
             for (int j = -1; j <= 1; j++) {
                 for (int i = -1; i <= 1; i++) {
                     int pixel = rgb[(y + j) * width + x + i];

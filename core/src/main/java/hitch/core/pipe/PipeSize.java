@@ -9,6 +9,9 @@ import hitch.core.measure.Inches;
  * @param bore half an inch to ten feet
  */
 public record PipeSize(Distance bore) {
+    /** What is reckoned with where nobody said how wide a pipe is: most house drains are four inches. */
+    public static final PipeSize USUAL = inches(4);
+
     /** Bores are named by quarter inches at the finest. */
     private static final int PARTS = 4;
 

@@ -47,7 +47,7 @@ final class PipeDrawing {
     }
 
     private static double height(PipeSpan span) {
-        return span.size().orElse(PipeSize.inches(4)).inInches() * PX_AN_INCH;
+        return span.size().orElse(PipeSize.USUAL).inInches() * PX_AN_INCH;
     }
 
     /** The earth between the surface and the foot of the pipe. */

@@ -48,7 +48,7 @@ public record Depths(Ground ground, List<Locate> locates, Distance bedding) {
     private static Locate locate(LocatedFinding found, Way way, Evidence evidence) {
         Station at = found.extent().orElseThrow().middle();
         Distance depth = found.finding().traits().depth().orElseThrow();
-        PipeSize bore = way.spanAt(at).flatMap(PipeSpan::size).orElse(PipeSize.inches(4));
+        PipeSize bore = way.spanAt(at).flatMap(PipeSpan::size).orElse(PipeSize.USUAL);
         Equipment pushed = found.run().map(Run::equipment).orElse(Equipment.NOT_SAID);
         Distance invert = depth.plus(pushed.lensHeight(bore));
         GroundMark mark = found.finding().traits().ground();
@@ -80,7 +80,7 @@ public record Depths(Ground ground, List<Locate> locates, Distance bedding) {
                         .findFirst()
                         .flatMap(w -> w.spanAt(new Extent(up.at(), down.at()).middle()))
                         .flatMap(PipeSpan::size)
-                        .orElse(PipeSize.inches(4));
+                        .orElse(PipeSize.USUAL);
                 falls.add(Fall.between(up, down, rules.depths().fallOf(size)));
             }
         }

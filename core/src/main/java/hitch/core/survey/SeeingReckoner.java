@@ -203,7 +203,7 @@ final class SeeingReckoner {
     private boolean coversLens(Way way, LocatedFinding found) {
         PipeSize bore = way.spanAt(found.extent().orElseThrow().middle())
                 .flatMap(s -> s.size())
-                .orElse(PipeSize.inches(4));
+                .orElse(PipeSize.USUAL);
         Equipment pushed =
                 found.run().map(r -> gear.at(r, found.finding().frame())).orElse(Equipment.NOT_SAID);
         double lens = 100.0 * pushed.lensHeight(bore).inInches() / bore.inInches();

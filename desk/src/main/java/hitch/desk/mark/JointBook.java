@@ -27,8 +27,6 @@ import javafx.beans.property.ReadOnlyObjectWrapper;
 
 /** The joints along each clip: looked for when somebody asks, kept with the clip, and reckoned by what its counter shows now. */
 final class JointBook {
-    private static final PipeSize USUAL = PipeSize.inches(4);
-
     private final Context desk;
     private final Map<ClipId, ClipRims> seen = new HashMap<>();
     private final ReadOnlyObjectWrapper<Map<ClipId, Rhythm>> rhythms = new ReadOnlyObjectWrapper<>(Map.of());
@@ -111,7 +109,7 @@ final class JointBook {
         Equipment gear =
                 PipeHere.gear(survey, new FrameRef(clip.get().id(), clip.get().firstPts()));
         // How wide it is the rims tell themselves; until then it is looked at as often as a usual pipe.
-        PipeSize taken = bore.orElse(USUAL);
+        PipeSize taken = bore.orElse(PipeSize.USUAL);
         double boreMm = taken.bore().mm();
         double degrees = gear.lens().map(Integer::doubleValue).orElse(LensView.USUAL_DEGREES);
         desk.work()

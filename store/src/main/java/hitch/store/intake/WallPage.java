@@ -3,22 +3,22 @@ package hitch.store.intake;
 import hitch.core.counter.CounterTrace;
 import hitch.core.eyes.ClipWall;
 import hitch.core.footage.Clip;
+import hitch.core.footage.FrameRef;
 import hitch.core.gauge.FrameGauge;
 import hitch.core.gauge.LensView;
 import hitch.core.job.Job;
 import hitch.core.pipe.PipeSize;
 import hitch.core.run.Equipment;
-import hitch.core.run.Run;
+import hitch.core.survey.PipeHere;
+import hitch.core.survey.Reckoner;
+import hitch.core.survey.Survey;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.WallScan;
 import hitch.store.Footage;
-import java.util.Optional;
 
 /** Looks at the wall along a clip whose counter was read, once; what was seen is kept with the clip. */
 public final class WallPage {
-    private static final PipeSize USUAL = PipeSize.inches(4);
-
     private WallPage() {}
 
     /** Whether there is something to look at that nobody has looked at yet. */
@@ -34,9 +34,10 @@ public final class WallPage {
             return;
         }
         CounterTrace trace = CounterTrace.fit(clip.base(), job.counterOf(clip.id()));
-        Optional<Run> run = job.runOf(clip.id());
-        Equipment gear = run.map(Run::equipment).orElse(Equipment.NOT_SAID);
-        PipeSize bore = run.flatMap(r -> r.opening().pipe().size()).orElse(USUAL);
+        Survey survey = Reckoner.survey(job);
+        FrameRef first = new FrameRef(clip.id(), clip.firstPts());
+        Equipment gear = PipeHere.gear(survey, first);
+        PipeSize bore = PipeHere.bore(survey, first).orElse(PipeSize.USUAL);
         footage.shelf()
                 .keepWall(
                         clip,
