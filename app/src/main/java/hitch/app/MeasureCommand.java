@@ -240,12 +240,13 @@ final class MeasureCommand implements Callable<Integer> {
         for (JointGauge joint : gauge.joints()) {
             out.println(String.format(
                     Locale.ROOT,
-                    "Joint %.1f in ahead: step %s toward %.0f o'clock, gap %s, %.0f %% sure.",
+                    "Joint %.1f in ahead: step %s toward %.0f o'clock, %.0f %% sure; gap %s, %.0f %% sure.",
                     joint.rings().near().ahead() * gauge.boreMm() / 2 / Distance.MM_PER_INCH,
                     words(joint.step()),
                     joint.clock() < 0.5 ? 12 : joint.clock(),
+                    100 * joint.step().sure(),
                     words(joint.gap()),
-                    100 * joint.step().sure()));
+                    100 * joint.gap().sure()));
         }
         gauge.water()
                 .ifPresentOrElse(

@@ -74,9 +74,7 @@ public final class GaugeTable {
     public record Scores(Map<Sort, Score> byHand, Map<Sort, Score> proposed, int dry, int wetProposed) {}
 
     private static final double HAND_PIXELS = 1.0;
-    /** So sure a proposal is shown. */
-    private static final double SHOWN = 0.7;
-
+    /** So sure a water line is shown. */
     private static final double WATER_SHOWN = 0.4;
     /** Places along what is painted. */
     private static final int BRUSH_PLACES = 24;
@@ -143,20 +141,27 @@ public final class GaugeTable {
         double at = posed.scenario().things().getFirst().at();
         double wall = at - Posed.stand();
         Optional<JointGauge> there = found.joints().stream()
-                .filter(j -> j.step().sure() >= SHOWN)
                 .filter(j -> Math.abs(j.rings().near().ahead() * posed.boreIn() / 24 - wall) < 0.25 * wall)
                 .findFirst();
-        count(proposed, sort, truth, there.map(j -> sort == Sort.STEP ? j.step() : j.gap()));
+        count(
+                proposed,
+                sort,
+                truth,
+                there.map(j -> sort == Sort.STEP ? j.step() : j.gap()).filter(m -> m.sure() >= Measured.LIKELY));
         dry++;
         wetProposed +=
                 found.found().water().filter(w -> w.sure() >= WATER_SHOWN).isPresent() ? 1 : 0;
-        Optional<Ring> near = ring(posed, found.found(), open[0], List.of(0.1, 2.2, 4.3));
+        // What stands off shows its own wall; of a gap the rims show.
+        boolean rims = sort == Sort.GAP;
+        double first = rims ? posed.lip(open[0], -1) : 1;
+        double second = rims ? posed.lip(open[1], 1) : 1;
+        Optional<Ring> near = ring(posed, found.found(), open[0], first, List.of(0.1, 2.2, 4.3));
         // Only where the far rim is seen past the near one can a hand point at it.
         double from = posed.scenario().things().getFirst().clock() / 12 * 2 * Math.PI;
         List<Double> seen = sort == Sort.STEP
                 ? List.of(from + Math.PI - 0.9, from + Math.PI, from + Math.PI + 0.9)
                 : List.of(0.2, 2.3, 4.4);
-        Optional<Ring> far = ring(posed, found.found(), open[1], seen);
+        Optional<Ring> far = ring(posed, found.found(), open[1], second, seen);
         count(
                 byHand,
                 sort,
@@ -167,11 +172,16 @@ public final class GaugeTable {
                 })));
     }
 
-    /** The ring through three places of a rim as a hand points at them. */
-    private Optional<Ring> ring(Posed posed, RingFinder.Found found, double station, List<Double> turns) {
+    /**
+     * The ring through three places of a rim as a hand points at them.
+     *
+     * @param radius of what is seen of it, share of the bore's
+     */
+    private Optional<Ring> ring(
+            Posed posed, RingFinder.Found found, double station, double radius, List<Double> turns) {
         List<double[]> clicks = new ArrayList<>();
         for (double turn : turns) {
-            clicks.add(off(posed.shows(station, 1, turn)));
+            clicks.add(off(posed.shows(station, radius, turn)));
         }
         return Caliper.ring(found.lens(), found.way(), clicks);
     }
@@ -225,7 +235,7 @@ public final class GaugeTable {
                 byHand,
                 Sort.SHARE,
                 truth,
-                ring(posed, found, station, List.of(0.3, 2.4, 4.5))
+                ring(posed, found, station, 1, List.of(0.3, 2.4, 4.5))
                         .map(r -> new Caliper(Eye.seeing(lens(), found.way(), r), bore).share(r, painted::contains))
                         .map(s -> new Measured(s.share() * Distance.MM_PER_INCH, s.error() * Distance.MM_PER_INCH, 1)));
     }

@@ -34,6 +34,8 @@ record Posed(Scenario scenario, double second, int[] rgb) {
     private static final int ROUND = 24;
     /** The wall counts as open where it is so far back, feet. */
     private static final double OPEN = -0.008;
+    /** So much of a length is its rim, feet. */
+    private static final double RIM = 0.05;
 
     private static final List<Material> PIPES =
             List.of(Material.CLAY, Material.PVC, Material.CAST_IRON, Material.CONCRETE);
@@ -136,6 +138,25 @@ record Posed(Scenario scenario, double second, int[] rgb) {
             }
         }
         return new double[] {first, last};
+    }
+
+    /**
+     * How wide the bore is at its narrowest beside a station, where a rim stands in, share of what it is elsewhere.
+     *
+     * @param way 1 past it, -1 before it
+     */
+    double lip(double station, int way) {
+        Bore bore = new Bore(scenario);
+        Skin skin = new Skin(scenario, bore, scenario.things());
+        double most = 0;
+        for (double off = 0; off < RIM; off += 0.002) {
+            double sum = 0;
+            for (int i = 0; i < ROUND; i++) {
+                sum += skin.height(bore.row(station + way * off), (float) (2 * Math.PI * i / ROUND));
+            }
+            most = Math.max(most, sum / ROUND);
+        }
+        return 1 - most / bore.radius(station);
     }
 
     /** How deep water stands at a station, inches. */

@@ -14,7 +14,7 @@ class GaugeTableTest {
         GaugeTable.Scores scores = new GaugeTable(2, 5, lines::add).run();
         assertThat(scores.byHand()).containsKeys(Sort.STEP, Sort.GAP, Sort.SHARE);
         assertThat(scores.byHand().get(Sort.SHARE).right()).isEqualTo(2);
-        assertThat(scores.byHand().get(Sort.GAP).right()).isPositive();
+        assertThat(scores.byHand().get(Sort.GAP).held()).isPositive();
         scores.proposed().values().forEach(s -> {
             assertThat(s.told()).isLessThanOrEqualTo(s.tried());
             assertThat(s.right()).isLessThanOrEqualTo(s.told());

@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Tells which rings are joints, and looks behind each for the rim of the next length: another circle of nearly the same size, a
@@ -25,6 +26,16 @@ final class JointFinder {
     /** Of two joints the farther one is so much smaller at least. */
     private static final double APART = 0.72;
 
+    /** A length that lies off by so much shows its end, share of the radius. */
+    private static final double FACE_OFF = 0.06;
+    /** The rim of a face against its outer edge. */
+    private static final double FACE_SMALLEST = 0.8;
+
+    private static final double FACE_LARGEST = 1.06;
+    private static final double FACE_SEEN = 0.2;
+    /** Cosine between the ways that both lie off. */
+    private static final double SAME_WAY = 0.9;
+
     private JointFinder() {}
 
     static List<JointRings> of(Sheet sheet, List<RingFit.Circle> circles) {
@@ -42,10 +53,13 @@ final class JointFinder {
             Optional<RingFit.Circle> before = before(sheet, near);
             Optional<RingFit.Circle> far = before.isPresent() ? Optional.of(near) : behind(sheet, near);
             last = before.orElse(near).r();
-            joints.add(new JointRings(
-                    RingFinder.ring(sheet, before.orElse(near)), far.map(f -> RingFinder.ring(sheet, f))));
+            joints.add(new JointRings(rim(sheet, before.orElse(near)), far.map(f -> rim(sheet, f))));
         }
         return joints;
+    }
+
+    private static Ring rim(Sheet sheet, RingFit.Circle found) {
+        return RingFinder.ring(sheet, RimPlace.of(sheet, found));
     }
 
     /** Whether two circles are so near each other that one of them may lie between two rims. */
@@ -73,8 +87,40 @@ final class JointFinder {
         edges.leaveFirst(inner, SHARP);
         Optional<RingFit.Circle> first =
                 fit.best(inner, FAR_OFF, SMALLEST, LARGEST).filter(c -> c.beyond() > FIRST);
-        return first.isPresent()
+        Optional<RingFit.Circle> far = first.isPresent()
                 ? first
                 : fit.best(used, FAR_OFF, SMALLEST, LARGEST).filter(c -> c.beyond() > SEEN);
+        return far.map(f -> within(sheet, near, f).orElse(f));
+    }
+
+    /**
+     * Where a length lies off, its end shows as a bright face, and what was found may be the outer edge of that: the rim is the inner
+     * one, which lies off the same way and farther.
+     */
+    private static Optional<RingFit.Circle> within(Sheet sheet, RingFit.Circle near, RingFit.Circle face) {
+        double x = face.x() - near.x();
+        double y = face.y() - near.y();
+        double off = Flat.length(x, y);
+        if (off < FACE_OFF * near.r()) {
+            return Optional.empty();
+        }
+        RingEdges edges = new RingEdges(sheet, face.x(), face.y(), face.r());
+        RingFit fit = new RingFit(edges, face.x(), face.y(), face.r(), Optional.of(near));
+        boolean[] used = new boolean[edges.count];
+        fit.use(near, used);
+        fit.use(face, used);
+        fit.useOutside(face, used);
+        boolean[] inner = used.clone();
+        edges.leaveFirst(inner, SHARP);
+        return Stream.of(inner, used)
+                .flatMap(edge -> fit.best(edge, FAR_OFF, FACE_SMALLEST, FACE_LARGEST).stream())
+                .filter(c -> c.beyond() > FACE_SEEN)
+                .filter(c -> {
+                    double cx = c.x() - near.x();
+                    double cy = c.y() - near.y();
+                    double both = Flat.length(cx, cy);
+                    return both > off && cx * x + cy * y > SAME_WAY * both * off;
+                })
+                .findFirst();
     }
 }

@@ -21,6 +21,13 @@ public record JointGauge(JointRings rings, Measured step, double clock, Measured
     private static final double HARDLY = 0.5;
 
     private static final double OFTENER = 0.9;
+    /**
+     * One rim may stand into the bore so much more than the other, millimetres: mortar, rust, a broken edge. It looks as much farther
+     * off as it is narrower.
+     */
+    private static final double LIP_MM = 1.0;
+    /** A gap that may be wrong by more than this share of itself is no better than a guess. */
+    private static final double TELLING = 0.35;
 
     /**
      * @param radius half the bore, millimetres
@@ -41,10 +48,12 @@ public record JointGauge(JointRings rings, Measured step, double clock, Measured
         double gap = rings.gap() * radius;
         // A rim that is a pixel too large lies so much nearer.
         double deep = one * far.ahead() / 2.5;
+        double lip = LIP_MM * rings.near().ahead();
+        double wide = Math.sqrt(deep * deep + LENS * LENS * gap * gap + lip * lip);
         return new JointGauge(
                 rings,
                 new Measured(step, Math.hypot(one, STEP_SHARE * step), sure),
                 rings.shiftClock(),
-                new Measured(gap, Math.hypot(deep, LENS * gap), sure));
+                new Measured(gap, wide, wide <= TELLING * gap ? sure : Math.min(HARDLY, sure)));
     }
 }

@@ -226,4 +226,11 @@ final class RingFit {
             used[i] |= Math.abs(Flat.length(edges.x[i] - c.x(), edges.y[i] - c.y()) - c.r()) < near;
         }
     }
+
+    /** Marks what lies outside a circle as used. */
+    void useOutside(Circle c, boolean[] used) {
+        for (int i = 0; i < edges.count; i++) {
+            used[i] |= Flat.length(edges.x[i] - c.x(), edges.y[i] - c.y()) > c.r();
+        }
+    }
 }

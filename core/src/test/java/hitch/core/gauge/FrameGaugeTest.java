@@ -33,6 +33,25 @@ class FrameGaugeTest {
         assertThat(joint.gap().straddles(15)).isTrue();
     }
 
+    /** One rim may stand in more than the other, which nothing on one picture tells: a narrow gap is a guess, a wide one is none. */
+    @Test
+    void aGapIsSureOnlyWhereItIsWiderThanWhatRimsMayDiffer() {
+        Measured narrow = gap(DrawnPipe.plain().joint(4.5, 0.15, 0, 0, 0.05));
+        Measured wide = gap(DrawnPipe.plain().joint(2.6, 0.45, 0, 0, 0.05));
+        assertThat(narrow.straddles(7.5)).isTrue();
+        assertThat(narrow.sure()).isLessThan(Measured.LIKELY);
+        assertThat(wide.straddles(22.5)).isTrue();
+        assertThat(wide.sure()).isGreaterThanOrEqualTo(Measured.LIKELY);
+        assertThat(wide.error()).isLessThan(wide.mm() / 2);
+    }
+
+    private static Measured gap(DrawnPipe pipe) {
+        return FrameGauge.of(pipe.picture(5), pipe.lens(), 100, FrameGauge.USUAL_LENS_MM)
+                .joints()
+                .getFirst()
+                .gap();
+    }
+
     /** A large picture is looked at as finely as a small one, so that it claims no more. */
     @Test
     void aLargePictureClaimsNoSmallerError() {

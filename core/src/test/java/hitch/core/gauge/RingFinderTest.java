@@ -47,6 +47,17 @@ class RingFinderTest {
         assertThat(joint.gap()).isCloseTo(0.3, within(0.12));
     }
 
+    /** The end of a length that lies far off shows as a bright face with two edges; the inner one is its rim. */
+    @Test
+    void aLengthFarOffIsToldByItsRimAndNotByTheOuterEdgeOfItsEnd() {
+        double right = 0.55 * Math.cos(Math.PI / 3);
+        double down = 0.55 * Math.sin(Math.PI / 3);
+        DrawnPipe pipe = DrawnPipe.plain().joint(3, 0.12, right, down, 0.8);
+        JointRings joint = found(pipe).joints().getFirst();
+        assertThat(joint.shiftRight()).isCloseTo(right, within(0.06));
+        assertThat(joint.shiftDown()).isCloseTo(down, within(0.06));
+    }
+
     @Test
     void asAPinholeDrawsIt() {
         LensView pinhole = new LensView(640, 480, 420, false);

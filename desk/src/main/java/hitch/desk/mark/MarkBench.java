@@ -20,6 +20,7 @@ import hitch.store.CaptionFile;
 import java.io.File;
 import java.util.List;
 import java.util.stream.Stream;
+import javafx.beans.binding.Bindings;
 import javafx.scene.Node;
 import javafx.scene.control.TextField;
 import javafx.scene.input.DragEvent;
@@ -33,6 +34,9 @@ import javafx.scene.layout.VBox;
 /** The bench where footage is marked. */
 public final class MarkBench implements Bench {
     private static final double SIDE = 492;
+    /** On a large screen it takes what footage of its height leaves beside it anyway. */
+    private static final double SIDE_SHARE = 0.34;
+
     private static final double CHART = 172;
 
     private final Context desk;
@@ -113,8 +117,8 @@ public final class MarkBench implements Bench {
         here.managedProperty().bind(here.visibleProperty());
         VBox right = new VBox(10, notes, here, side);
         right.getStyleClass().add("side");
-        right.setMinWidth(SIDE);
-        right.setMaxWidth(SIDE);
+        right.minWidthProperty().bind(Bindings.max(SIDE, root.widthProperty().multiply(SIDE_SHARE)));
+        right.maxWidthProperty().bind(right.minWidthProperty());
         chart = new ThereAndBackChart(desk, joints, eyes);
         chart.setPrefHeight(CHART);
         root.setCenter(new HBox(left, right));

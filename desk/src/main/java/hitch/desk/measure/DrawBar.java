@@ -6,6 +6,7 @@ import hitch.desk.key.Act;
 import hitch.desk.widget.Labels;
 import java.util.Locale;
 import javafx.beans.value.ChangeListener;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -61,6 +62,7 @@ public final class DrawBar extends VBox {
         done.setId("draw-done");
         Region gap = new Region();
         HBox.setHgrow(gap, Priority.ALWAYS);
+        HBox.setMargin(on, new Insets(0, 8, 0, 0));
         row.getChildren().addAll(gap, on, back, wipe, done);
         words.setId("draw-text");
         words.setPromptText("Words to write on the still");

@@ -5,6 +5,7 @@ import hitch.core.footage.Adjustment;
 import hitch.core.footage.FrameRef;
 import hitch.core.gauge.FrameGauge;
 import hitch.core.gauge.LensView;
+import hitch.core.gauge.Measured;
 import hitch.core.gauge.Measuring;
 import hitch.core.gauge.Sized;
 import hitch.core.gauge.Tool;
@@ -31,9 +32,6 @@ import javafx.beans.property.SimpleBooleanProperty;
  * no longer on show by then is let go.
  */
 public final class HeldFrame {
-    /** A proposal less sure than this is told to be one to be checked. */
-    static final double LIKELY = 0.75;
-
     private final Context desk;
     private final BooleanProperty on = new SimpleBooleanProperty();
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
@@ -72,8 +70,8 @@ public final class HeldFrame {
     /** What is read off it; proposals that are unsure only where none is surer. */
     List<Sized> sizes() {
         List<Sized> all = hand.map(Measuring::sizes).orElse(List.of());
-        boolean likely = all.stream().anyMatch(s -> s.sure() >= LIKELY);
-        return all.stream().filter(s -> !likely || s.sure() >= LIKELY).toList();
+        boolean likely = all.stream().anyMatch(s -> s.sure() >= Measured.LIKELY);
+        return all.stream().filter(s -> !likely || s.sure() >= Measured.LIKELY).toList();
     }
 
     /** The frame that is measured. */

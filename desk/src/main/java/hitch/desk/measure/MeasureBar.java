@@ -4,6 +4,7 @@ import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.finding.PictureSize;
 import hitch.core.footage.FrameRef;
+import hitch.core.gauge.Measured;
 import hitch.core.gauge.Measuring;
 import hitch.core.gauge.Sized;
 import hitch.core.gauge.Tool;
@@ -17,6 +18,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import javafx.geometry.Insets;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -79,6 +81,7 @@ public final class MeasureBar extends VBox {
         done.setId("measure-done");
         done.setFocusTraversable(false);
         done.setMinWidth(Region.USE_PREF_SIZE);
+        HBox.setMargin(bore, new Insets(0, 8, 0, 0));
         row.getChildren().addAll(gap, bore, done);
         read.setRowValignment(javafx.geometry.VPos.CENTER);
         read.setId("measured");
@@ -164,7 +167,7 @@ public final class MeasureBar extends VBox {
                         + (size.sort() == hitch.core.gauge.SizeSort.STEP
                                 ? shown.clock().map(c -> ", toward " + c.from()).orElse("")
                                 : "")
-                        + (size.sure() < HeldFrame.LIKELY ? ", unsure: check the rings" : ""),
+                        + (size.sure() < Measured.LIKELY ? ", unsure: check the rings" : ""),
                 "soft");
         HBox row = new HBox(6, what, much, off);
         row.setAlignment(Pos.CENTER_LEFT);

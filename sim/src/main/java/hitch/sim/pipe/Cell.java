@@ -9,6 +9,9 @@ final class Cell {
     float turn;
 
     float height;
+    /** How far a rim of this pipe stands in at its end, feet. */
+    float lip;
+
     float red;
     float green;
     float blue;

@@ -141,6 +141,9 @@ final class Fractures implements Painter {
         double wide = t.amount() / 12;
         double ragged = 0.01 * (c.rim(noise, 48, t.at(), 3) - 0.5);
         double into = c.station - t.at() + ragged;
+        if (into > wide) {
+            c.height += Walls.lip(c.lip, into - wide);
+        }
         if (into < -0.03 || into > wide + 0.03) {
             return;
         }

@@ -4,6 +4,11 @@ import hitch.sim.scene.Scenario;
 
 /** How each material looks when nothing is wrong with it: its colour, its roughness, its joints and the mark that the flow leaves. */
 final class Walls {
+    /** Mortar and broken edges make a rim stand in by so much, feet, and so far from its end. */
+    private static final float LIP = 0.006f;
+
+    private static final double LIP_REACH = 0.042;
+
     private final Noise noise;
     private final Noise grit;
 
@@ -24,6 +29,7 @@ final class Walls {
             case TAR_FIBRE -> tarFibre(c, broad, fine);
             case CLAY -> clay(c, broad, fine, pipe.look().equals("glazed"));
         }
+        c.lip = isPlastic(pipe) ? 0 : LIP;
         joint(c, pipe, toJoint);
         flowMark(c, pipe, s);
     }
@@ -108,23 +114,30 @@ final class Walls {
         c.wet = 0.5f;
     }
 
+    private static boolean isPlastic(Scenario.Pipe pipe) {
+        return pipe.material() == hitch.core.pipe.Material.PVC || pipe.material() == hitch.core.pipe.Material.ABS;
+    }
+
     private void joint(Cell c, Scenario.Pipe pipe, double off) {
         if (Math.abs(off) > 0.2) {
             return;
         }
-        boolean plastic =
-                pipe.material() == hitch.core.pipe.Material.PVC || pipe.material() == hitch.core.pipe.Material.ABS;
+        boolean plastic = isPlastic(pipe);
         float ragged = (plastic ? 0.001f : 0.012f) * (c.rim(grit, 14, Math.rint((c.station - off) * 64), 2) - 0.5f);
         double at = Math.abs(off) + ragged;
         double half = plastic ? 0.009 : pipe.material() == hitch.core.pipe.Material.TAR_FIBRE ? 0.012 : 0.026;
         if (at < half) {
             c.height = plastic ? -0.008f : -0.035f;
             c.shade(0.30);
-        } else if (at < half * 2.6 && !plastic) {
-            float lip = (float) (1 - (at - half) / (half * 1.6));
-            c.height += 0.006f * lip;
-            c.shade(1 + 0.3f * lip);
+        } else if (at < half + LIP_REACH && !plastic) {
+            c.height += lip(c.lip, at - half);
+            c.shade(1 + 0.3f * lip(1, at - half));
         }
+    }
+
+    /** How far a rim stands in, so far from where it ends, feet. */
+    static float lip(float most, double from) {
+        return most * (float) Math.max(0, 1 - from / LIP_REACH);
     }
 
     /** The dark, slimy strip that the flow leaves along the bottom, and drip marks down the sides. */
