@@ -1,7 +1,9 @@
 package hitch.core.story;
 
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
+import java.util.Map;
 
 /**
  * A story laid out in time. Every shot has its seconds; its narration begins shortly after it appears, so that a place is named while the
@@ -55,6 +57,12 @@ public record Cutting(List<Placed> placed, List<Caption> captions) {
         Speech USUAL = sentence -> SpokenForm.of(sentence).length() / 15.5;
 
         double seconds(String sentence);
+
+        /** The same, which reckons each sentence once; for one thread. */
+        default Speech reckonedOnce() {
+            Map<String, Double> known = new HashMap<>();
+            return sentence -> known.computeIfAbsent(sentence, this::seconds);
+        }
 
         /** Of a whole narration, with a breath between its sentences. */
         default double of(String narration) {

@@ -45,7 +45,7 @@ final class Fit {
         this.parts = parts;
         this.wish = wish;
         this.may = may;
-        this.speech = OwnVoices.over(wish.speech(), may);
+        this.speech = OwnVoices.over(wish.speech().reckonedOnce(), may);
         this.footage = s -> may.footage().around(s.frame(), s.before(), s.after());
     }
 

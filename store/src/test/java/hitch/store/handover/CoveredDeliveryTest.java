@@ -12,6 +12,7 @@ import hitch.core.footage.Patch;
 import hitch.core.footage.Writing;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
+import hitch.core.story.StoryWish;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.media.NumberedFootage;
@@ -63,7 +64,9 @@ class CoveredDeliveryTest {
 
     private Path deliver(Survey survey, Recipient recipient) throws Exception {
         Path out = folder.resolve("out-" + recipient.word());
-        new Delivery(survey, footage, VOICE, Clock.systemUTC(), List.of()).write(recipient, out, Progress.NONE);
+        new Delivery(survey, footage, VOICE, Clock.systemUTC(), List.of())
+                .filming(StoryWish.USUAL, Delivered.SMALL)
+                .write(recipient, out, Progress.NONE);
         return out;
     }
 

@@ -139,7 +139,10 @@ class DeliveryTest {
     }
 
     private Path deliver(Recipient recipient, Path to) throws MediaException, StoreException {
-        return new Delivery(survey(), footage, VOICE, CLOCK, List.of()).write(recipient, to, Progress.NONE);
+        Delivery delivery = new Delivery(survey(), footage, VOICE, CLOCK, List.of());
+        // One as it is made by itself; the others small, for they take as long as their film.
+        return (recipient == Recipient.BUYER ? delivery : delivery.filming(StoryWish.USUAL, Delivered.SMALL))
+                .write(recipient, to, Progress.NONE);
     }
 
     private Survey survey() throws MediaException {
@@ -338,7 +341,7 @@ class DeliveryTest {
 
     @Test
     void theManifestNamesTheFramesThatTheFilmShows() throws Exception {
-        Path video = deliver(Recipient.HOMEOWNER);
+        Path video = deliver(Recipient.BUYER);
         FrameIndex source = footage.index(job.clips().getFirst());
         ClipIndex film = ClipIndexer.index(video).index();
         int shown = 0;

@@ -12,6 +12,7 @@ import hitch.core.footage.MutedSound;
 import hitch.core.footage.Patch;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
+import hitch.core.story.StoryWish;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.media.NumberedFootage;
@@ -79,6 +80,7 @@ class HiddenDeliveryTest {
     private Path deliver(String name) throws Exception {
         Path out = folder.resolve(name);
         new Delivery(survey(), footage, VOICE, Clock.systemUTC(), List.of())
+                .filming(StoryWish.USUAL, Delivered.SMALL)
                 .write(Recipient.HOMEOWNER, out, Progress.NONE);
         return out;
     }

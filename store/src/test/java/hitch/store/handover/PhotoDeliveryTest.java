@@ -16,6 +16,7 @@ import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.measure.Distance;
 import hitch.core.measure.Station;
+import hitch.core.story.StoryWish;
 import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
 import hitch.media.MediaException;
@@ -74,6 +75,7 @@ class PhotoDeliveryTest {
     private Path deliver(Recipient recipient) throws MediaException, StoreException {
         Path out = folder.resolve("out");
         new Delivery(Reckoner.survey(job), footage, VOICE, Clock.systemUTC(), List.of())
+                .filming(StoryWish.USUAL, Delivered.SMALL)
                 .write(recipient, out, Progress.NONE);
         return out;
     }
