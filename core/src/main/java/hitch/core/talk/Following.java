@@ -40,9 +40,8 @@ final class Following {
     /** The thing is named so early behind a place, characters. */
     private static final int FIRST_WORDS = 24;
 
-    private static final double SAME_MM = 100;
     private static final Pattern SAME = Pattern.compile(
-            "[\\s,.]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?: again| thing| here| deal)?|ditto|more of (?:it|them|the same|those)|another one)\\b");
+            "[\\s,.]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! as\\b)(?: again| thing| here| deal)?|ditto|more of (?:it|them|the same|those)|another one)\\b");
 
     private final NoteReader reader;
     private final LengthUnit unit;
@@ -139,17 +138,24 @@ final class Following {
         int cue = transcript.cueAt(at);
         double seconds = transcript.cues().get(cue).start();
         boolean water = said.kind().family() == Family.WATER;
-        if (isFound(said) && course.isTold() && tally.counts(at)) {
+        boolean told = course.isTold() && isFound(said);
+        if (told && (tally.counts(at) || NotFound.is(said, passage.text(), seconds, drafts))) {
             return;
         }
         if (water && (closed || Stretched.isStillIn(passage.text(), seconds, drafts))) {
             return;
         }
-        Draft sided = pointed.on(
-                Sides.asBefore(Sides.settled(said, passage.text()), seconds, drafts), passage.text(), seconds);
+        Draft own = Sides.asBefore(Sides.settled(said, passage.text()), seconds, drafts);
+        Draft there = Sides.insteadOf(own, passage.text(), seconds, drafts);
+        // Where a place is said anew, the eye is led anew.
+        Draft shown = course.isPlaceAt(passage.start()) && !pointed.isJustBefore(seconds)
+                ? there
+                : pointed.on(there, passage.text(), seconds);
+        Draft sided = Sides.thatSide(shown, passage.text(), transcript.lately(at, SOON_S));
         Optional<Draft> again = Stretched.toldAgain(sided, passage.text(), seconds, drafts);
         Draft placed = again.orElseGet(() -> standing.placed(
                 sided, at, passage.start(), passage.start() + passage.text().length()));
+        placed = Sides.asThere(placed, drafts);
         if (placed.place().isEmpty() && course.isOver(at) && isFound(placed)) {
             // The camera is out: what is told without a place was told before with one.
             return;
@@ -175,7 +181,7 @@ final class Following {
                     && before.draft().certainty() == spoken.draft().certainty()
                     && (isFound(spoken.draft()) || spoken.seconds() == before.seconds())
                     && !STAND_APART.contains(spoken.draft().matter())
-                    && samePlace(before.draft(), spoken.draft());
+                    && Spoken.isSamePlace(before.draft(), spoken.draft());
             if (same) {
                 drafts.set(
                         i,
@@ -188,15 +194,6 @@ final class Following {
             }
         }
         return false;
-    }
-
-    private static boolean samePlace(Draft one, Draft other) {
-        if (one.place().isEmpty() || other.place().isEmpty()) {
-            return one.place().isEmpty() && other.place().isEmpty();
-        }
-        Draft.Place a = one.place().get();
-        Draft.Place b = other.place().get();
-        return a.from().mm() - SAME_MM <= b.from().mm() && b.to().mm() <= a.to().mm() + SAME_MM;
     }
 
     /** What the reader understood and what the sentence states by its turn of phrase, without what it only speaks of. */
@@ -228,6 +225,7 @@ final class Following {
         if (all.isEmpty() && SAME.matcher(text.toLowerCase(Locale.ROOT)).lookingAt()) {
             lastFinding().filter(d -> d.place().isPresent()).ifPresent(d -> all.add(again(d, text)));
         }
+        all.removeIf(d -> d.matter() == FindingKind.TIE_IN && ComesIn.isOfRoots(text, drafts));
         all.sort(Comparator.comparingInt(Draft::start));
         return course.isTold() ? withoutWhatIsAdvised(all) : all;
     }
@@ -272,6 +270,9 @@ final class Following {
         }
         Spoken last = drafts.getLast();
         Draft more = reader.goOn(text, unit, last.draft());
+        if (!Sides.isSided(more) && last.draft().traits().clock().isEmpty()) {
+            more = more.on(Optional.empty());
+        }
         if (!more.equals(last.draft())) {
             drafts.set(drafts.size() - 1, last.with(more));
         }

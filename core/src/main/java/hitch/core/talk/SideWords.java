@@ -1,6 +1,7 @@
 package hitch.core.talk;
 
 import hitch.core.finding.ClockPosition;
+import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Matcher;
@@ -15,7 +16,9 @@ final class SideWords {
                     + "|" + NAMES + " (?:side|wall|hand|half)(?! of the (?:house|building|picture|screen))"
                     + "|(?:up|the|it'?s|and|over the|across the|along the|whole|down the|in the|along|both|roots|crack|heavy|light|fine|hairline|medium)[, ]+"
                     + NAMES
-                    + "(?! (?:here|now|there|at|before|after|away|up|next|by|above|behind|back|over|on|in|of|to|down|through))"
+                    + "(?! (?:here|now|there|at|before|after|away|up|next|by|above|behind|back|over|on|in|of|to|down|through|round|around|where|under|past|beside))"
+                    + "|up (top)(?! of)|(?:across|along|over) the (top|bottom)(?! of the (?:house|hill|stairs|screen))"
+                    + "|(?<=\\b)(top|bottom)(?:'?s| is| has)?(?: been)? (?:coming down|caved|caving|sagging|flattened|rotted|worn|missing|cracked|gone)"
                     + "|^[\\s,.]*" + NAMES + "(?= ?[,.]|$)|, " + NAMES + "(?= ?[,.]|$))\\b");
     private static final Pattern OTHER = Pattern.compile(
             "\\b(?:all|alright|what'?s|is|are|was|ten|years|feet|foot|be|that'?s|looks?|came|comes) (?:left|right)\\b");
@@ -31,7 +34,39 @@ final class SideWords {
 
     private static final Pattern SIDES = Pattern.compile("\\b(?:on|down|along|up) (?:the|both|its) sides\\b");
 
+    private static final Pattern ENTRY = Pattern.compile(
+            "\\b(?:come|comes|coming|came|enter|enters|entering|tie|ties|tied|drop|drops|goes|going)(?: in| into it| out)?,? (?:uh,? |um,? )*(?:at|on|from|near|in|through)(?: its)? the "
+                    + NAMES + "\\b(?! of the house)");
+    private static final Pattern HOUR = Pattern.compile(
+            "\\bover,? (?:at|to|by|around),? (one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\\b(?![ -](?:feet|foot|point|and|inch|inches))");
+    private static final List<String> HOURS =
+            List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+
     private SideWords() {}
+
+    /** Where a pipe comes into the main. */
+    static Optional<ClockPosition> ofEntry(String sentence) {
+        return at(ENTRY.matcher(sentence.toLowerCase(Locale.ROOT)));
+    }
+
+    /** "Over at two": an hour without the clock. */
+    static Optional<ClockPosition> ofHour(String sentence) {
+        Matcher hour = HOUR.matcher(sentence.toLowerCase(Locale.ROOT));
+        return hour.find() ? Optional.of(ClockPosition.at(HOURS.indexOf(hour.group(1)) + 1)) : Optional.empty();
+    }
+
+    /** The side that is spoken of last in some words. */
+    static Optional<ClockPosition> last(String words) {
+        Matcher side =
+                SIDE.matcher(OTHER.matcher(words.toLowerCase(Locale.ROOT)).replaceAll(" "));
+        Optional<ClockPosition> last = Optional.empty();
+        Optional<ClockPosition> next = at(side);
+        while (next.isPresent()) {
+            last = next;
+            next = at(side);
+        }
+        return last;
+    }
 
     /** Where something turns to, or comes in from. */
     static Optional<ClockPosition> ofTurn(String sentence) {
@@ -47,7 +82,7 @@ final class SideWords {
     static Optional<ClockPosition> in(String sentence) {
         String text = sentence.toLowerCase(Locale.ROOT);
         Matcher side = SIDE.matcher(OTHER.matcher(text).replaceAll(" "));
-        return at(side);
+        return at(side).or(() -> ofHour(text));
     }
 
     private static Optional<ClockPosition> at(Matcher side) {

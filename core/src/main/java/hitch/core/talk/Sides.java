@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** On which side of the pipe a thing is: as it was said with it, just after it, or of the same thing before. */
 final class Sides {
@@ -30,6 +31,9 @@ final class Sides {
     /** A guess is settled within so long. */
     private static final double AGAIN_S = 150;
 
+    private static final Pattern SAME = Pattern.compile("\\b(?i:same|ditto)\\b");
+    private static final Pattern THAT_SIDE = Pattern.compile("\\b(?i:that|the same|same) side\\b");
+
     private Sides() {}
 
     /** The draft with its side as the words give it; a side that is none of the pipe is taken away. */
@@ -42,16 +46,50 @@ final class Sides {
         boolean side = clock.filter(c -> !c.all() && !c.both() && c.from() == c.to() && c.from() % 6 == 3)
                 .isPresent();
         boolean hours = text.toLowerCase(Locale.ROOT).contains("clock");
-        if (side && !hours) {
+        if (draft.matter() == FindingKind.MAIN_CONNECTION) {
+            // Which way the main flows is no side of the pipe that comes into it.
+            return draft.on(SideWords.ofEntry(text));
+        }
+        if (side && !hours && !SAME.matcher(text).find()) {
             Optional<ClockPosition> said =
                     SideWords.in(text).or(() -> turns ? SideWords.ofTurn(text) : Optional.empty());
             return said.equals(clock) ? draft : draft.on(said);
         }
         if (clock.isEmpty()) {
-            Optional<ClockPosition> found = turns ? SideWords.ofTurn(text) : SideWords.ofThePipe(text);
+            Optional<ClockPosition> found =
+                    turns ? SideWords.ofTurn(text) : SideWords.ofThePipe(text).or(() -> SideWords.ofHour(text));
             return found.isEmpty() ? draft : draft.on(found);
         }
         return draft;
+    }
+
+    /** "All down that side": the side that was spoken of last. */
+    static Draft thatSide(Draft draft, String text, String lately) {
+        boolean open = isSided(draft)
+                && draft.traits().clock().isEmpty()
+                && THAT_SIDE.matcher(text).find();
+        return open ? SideWords.last(lately).map(c -> draft.on(Optional.of(c))).orElse(draft) : draft;
+    }
+
+    /** What takes the place of a guess that was taken back a moment ago is where that was. */
+    static Draft insteadOf(Draft draft, String text, double seconds, List<Spoken> drafts) {
+        boolean open = isSided(draft)
+                && draft.traits().clock().isEmpty()
+                && draft.certainty() != Certainty.RULED_OUT
+                && TakenBack.isNo(text)
+                && !drafts.isEmpty();
+        if (!open) {
+            return draft;
+        }
+        Spoken last = drafts.getLast();
+        boolean guess = last.draft().certainty() == Certainty.RULED_OUT && seconds - last.seconds() < SOON_S;
+        return guess
+                ? last.draft()
+                        .traits()
+                        .clock()
+                        .map(c -> draft.on(Optional.of(c)))
+                        .orElse(draft)
+                : draft;
     }
 
     /** A guess that is taken back, or said again of the same thing, is where it was. */
@@ -66,6 +104,23 @@ final class Sides {
                 .flatMap(d -> d.draft().traits().clock())
                 .map(c -> draft.on(Optional.of(c)))
                 .orElse(draft);
+    }
+
+    /** A thing that is seen again at its place, and is none after all, is on the side that was said the first time. */
+    static Draft asThere(Draft placed, List<Spoken> drafts) {
+        boolean open = placed.certainty() == Certainty.RULED_OUT
+                && isSided(placed)
+                && placed.place().isPresent()
+                && placed.traits().clock().isEmpty();
+        return !open
+                ? placed
+                : drafts.stream()
+                        .map(Spoken::draft)
+                        .filter(d -> d.matter() == placed.matter() && Spoken.isSamePlace(d, placed))
+                        .flatMap(d -> d.traits().clock().stream())
+                        .findFirst()
+                        .map(c -> placed.on(Optional.of(c)))
+                        .orElse(placed);
     }
 
     /** "Left side of the joint", on its own: of what was found just before it. */

@@ -16,6 +16,8 @@ import java.util.Optional;
  * @param source how its place is known
  */
 public record Spoken(String key, double seconds, Draft draft, Source source) {
+    private static final double SAME_MM = 100;
+
     /** How the place of something that was said is known. */
     public enum Source {
         /** It was said with it. */
@@ -91,4 +93,14 @@ public record Spoken(String key, double seconds, Draft draft, Source source) {
 
     /** Something that was said and taken back at a later second. */
     public record Withdrawn(Spoken first, double seconds) {}
+
+    /** Whether two are told of one place, or both of none. */
+    static boolean isSamePlace(Draft one, Draft other) {
+        if (one.place().isEmpty() || other.place().isEmpty()) {
+            return one.place().isEmpty() && other.place().isEmpty();
+        }
+        Draft.Place a = one.place().get();
+        Draft.Place b = other.place().get();
+        return a.from().mm() - SAME_MM <= b.from().mm() && b.to().mm() <= a.to().mm() + SAME_MM;
+    }
 }

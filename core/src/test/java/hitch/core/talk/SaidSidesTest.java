@@ -1,0 +1,116 @@
+package hitch.core.talk;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.caption.Cue;
+import hitch.core.finding.Certainty;
+import hitch.core.finding.ClockPosition;
+import hitch.core.measure.LengthUnit;
+import hitch.core.note.grammar.TradeNoteReader;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** The side of the pipe, which people say before a thing, after it, of the thing before, or by the clock without the word. */
+class SaidSidesTest {
+    /** What a run's commentary gives, each as {@code roots 3-3}, with a minus before what is ruled out. */
+    private static List<String> sided(String... lines) {
+        List<String> all = new ArrayList<>(List.of("Zero at the cap.", "Five. Four inch clay.", "Ten.", "Fifteen."));
+        all.addAll(List.of(lines));
+        List<Cue> cues = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            cues.add(new Cue(i * 6, i * 6 + 5, all.get(i)));
+        }
+        return new TalkReader(new TradeNoteReader(), LengthUnit.FEET)
+                .read(cues).drafts().stream().map(SaidSidesTest::words).toList();
+    }
+
+    private static String words(Spoken spoken) {
+        String side = spoken.draft()
+                .traits()
+                .clock()
+                .map(SaidSidesTest::hours)
+                .map(h -> " " + h)
+                .orElse("");
+        return (spoken.draft().certainty() == Certainty.RULED_OUT ? "-" : "")
+                + spoken.draft().matter().word()
+                + side;
+    }
+
+    private static String hours(ClockPosition clock) {
+        return clock.both() ? "both" : clock.from() + "-" + clock.to();
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Twenty, roots, three o'clock.     | Twenty two, same.                       | roots 3-3
+            Twenty. Mark across the top here. | Crack, I think.                         | crack 12-12
+            Twenty, fine roots.               | Top left, from ten to eleven o'clock.   | roots 10-11
+            Twenty, roots at ten o'clock.     | And another bunch of roots over at two. | roots 2-2
+            Twenty, a lateral on the right.   | There's grease all down that side.      | grease 3-3
+            Twenty, grease on the bottom.     | No, that's mud.                         | debris 6-6
+            Twenty.                           | Grease on it, the top's coming down.    | grease 12-12
+            """)
+    void aSideIsSaidWithAnotherSentence(String first, String second, String last) {
+        assertThat(sided(first, second)).last().isEqualTo(last);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Twenty two, hair roots, right round.                    | roots
+            Twenty two, there's roots right there at the hub.       | roots
+            Forty. We drop into the main, it flows off to the right. | main connection
+            """)
+    void aWordThatNamesNoSideOfThePipeGivesNone(String line, String last) {
+        assertThat(sided(line)).last().asString().startsWith(last).doesNotContain(" 3-3");
+    }
+
+    @Test
+    void thePipeComesIntoTheMainAtItsTop() {
+        assertThat(sided("Sixty and that's the main. We come in at the top.")).contains("main connection 12-12");
+    }
+
+    @Test
+    void whereTheEyeWasLedAtOnePlaceIsNotWhereTheNextThingIs() {
+        assertThat(sided("Twenty. Look at the left side.", "Twenty six and it's offset."))
+                .last()
+                .isEqualTo("offset");
+    }
+
+    @Test
+    void whatIsNoneAfterAllIsWhereItWasSaidToBe() {
+        assertThat(sided(
+                        "Thirty four. Possible crack on the left side.",
+                        "Forty.",
+                        "Forty four.",
+                        "Thirty four. Not a crack."))
+                .last()
+                .isEqualTo("-crack 9-9");
+    }
+
+    @Test
+    void rootsThatComeInAreNoTieIn() {
+        assertThat(sided("Twenty, more roots, coming in from the left.")).doesNotContain("tie-in", "tie-in 9-9");
+        assertThat(sided("Twenty, there's a branch coming in from the left.")).contains("tie-in 9-9");
+    }
+
+    @Test
+    void theSoilBehindAHoleIsNoDebris() {
+        assertThat(sided("Twenty, a hole in the bottom.", "You can see the gravel through it."))
+                .noneMatch(d -> d.startsWith("debris"));
+        assertThat(sided("Twenty, a hole in the bottom.", "And there's gravel in the bottom of the pipe."))
+                .anyMatch(d -> d.startsWith("debris"));
+    }
+
+    @Test
+    void whatAMapSaysIsNotSeen() {
+        assertThat(sided("The map says the main's about sixty.")).noneMatch(d -> d.startsWith("main"));
+    }
+
+    @Test
+    void thePlasticsEndIsNotTheLines() {
+        assertThat(sided("Twenty, there's the end of the plastic.")).doesNotContain("end");
+    }
+}
