@@ -1,11 +1,12 @@
 package hitch.core.talk;
 
 import hitch.core.finding.FindingKind;
-import java.util.List;
+import hitch.core.note.Draft;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.regex.Pattern;
 
-/** Roots come in as pipes do: "more roots, coming in from the left" is no tie-in. */
+/** What comes in need be no tie-in: roots do ("they're coming in at the top"), and so does the line into its main. */
 final class ComesIn {
     private static final Pattern COMES_IN = Pattern.compile("\\bcom(?:e|es|ing) in\\b");
     private static final Pattern ROOTS = Pattern.compile("\\bro(?:o|u)tes?\\b|\\broots?\\b");
@@ -14,12 +15,14 @@ final class ComesIn {
 
     private ComesIn() {}
 
-    /** Whether what comes in are the roots that are spoken of here or were just before. */
-    static boolean isOfRoots(String text, List<Spoken> drafts) {
+    /** Whether what comes in is no pipe, but what was found last, or roots that are spoken of here. */
+    static boolean isNoPipe(String text, Optional<Draft> last) {
         String low = text.toLowerCase(Locale.ROOT);
-        boolean soon = !drafts.isEmpty() && drafts.getLast().draft().matter() == FindingKind.ROOTS;
+        boolean soon = last.map(Draft::matter)
+                .filter(m -> m == FindingKind.ROOTS || m == FindingKind.MAIN_CONNECTION)
+                .isPresent();
         return COMES_IN.matcher(low).find()
                 && !A_PIPE.matcher(low).find()
-                && (ROOTS.matcher(low).find() || soon && SideWords.in(low).isPresent());
+                && (ROOTS.matcher(low).find() || soon && (SideWords.in(low).isPresent() || low.contains("clock")));
     }
 }

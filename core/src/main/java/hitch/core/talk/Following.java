@@ -91,7 +91,10 @@ final class Following {
         Note note = heard(passage);
         note.pipes().forEach(p -> pipes.add(new Spoken.PipeSaid(seconds, p, text.strip())));
         List<Draft> said = stated(passage, note);
-        boolean closed = Stretched.close(text, course.at(passage.start() + text.length() - 1), seconds, drafts);
+        Optional<Draft.Place> from = course.at(passage.start());
+        Optional<Draft.Place> end = course.at(passage.start() + text.length() - 1);
+        boolean whole = from.isPresent() && !from.equals(end) && Stretched.isWhole(text, said, seconds, drafts);
+        boolean closed = !whole && Stretched.close(text, end, seconds, drafts);
         if (said.isEmpty()) {
             if (!closed) {
                 addOn(text, seconds);
@@ -100,7 +103,10 @@ final class Following {
             }
             return;
         }
-        said.forEach(d -> take(d, passage, closed));
+        said.forEach(d -> take(whole && Stretched.isWater(d) ? d.at(from) : d, passage, closed));
+        if (whole) {
+            Stretched.close(text, end, seconds, drafts);
+        }
     }
 
     /** A word that names a thing right behind a place claims it: "Thirteen. Grease along the bottom." */
@@ -225,7 +231,13 @@ final class Following {
         if (all.isEmpty() && SAME.matcher(text.toLowerCase(Locale.ROOT)).lookingAt()) {
             lastFinding().filter(d -> d.place().isPresent()).ifPresent(d -> all.add(again(d, text)));
         }
-        all.removeIf(d -> d.matter() == FindingKind.TIE_IN && ComesIn.isOfRoots(text, drafts));
+        boolean main = all.stream().anyMatch(d -> d.matter() == FindingKind.MAIN_CONNECTION);
+        all.removeIf(d -> d.matter() == FindingKind.TIE_IN && (main || ComesIn.isNoPipe(text, lastFinding())));
+        all.replaceAll(d -> NotFound.isAskedAndDenied(d, text) ? d.ruledOut() : d);
+        if (course.isTold()) {
+            List<Draft> whole = List.copyOf(all);
+            all.removeIf(d -> isFound(d) && NotFound.isFoundBefore(d, whole, text, drafts));
+        }
         all.sort(Comparator.comparingInt(Draft::start));
         return course.isTold() ? withoutWhatIsAdvised(all) : all;
     }

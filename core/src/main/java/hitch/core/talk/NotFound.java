@@ -1,5 +1,6 @@
 package hitch.core.talk;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.note.Draft;
 import java.util.EnumSet;
@@ -25,7 +26,41 @@ final class NotFound {
     private static final Pattern ON_PAPER = Pattern.compile(
             "\\b(?:card|map|drawing|sheet|records?|plans?|plat|sketch|report) (?:says|said|shows|showed|has it|had it|puts it)\\b");
 
+    private static final Pattern DEFINITE = Pattern.compile("\\b(?:the|that|this|those|these|your)\\b");
+    private static final Pattern INTENT = Pattern.compile(
+            "\\b(?:going to|gonna|want to|wanna|need to|let me) (?:locate|mark|find|go back to|stop at|show you)\\b");
+    private static final Pattern ASKED =
+            Pattern.compile("\\bis (?:that|this|it) (?:an?|another) .{0,24}\\b(?:no|nope|nah)\\b");
+
     private NotFound() {}
+
+    /** "Is that a crack? No": asked, and answered. */
+    static boolean isAskedAndDenied(Draft draft, String text) {
+        return draft.matter() instanceof FindingKind k
+                && k.family() == FindingKind.Family.CONDITION
+                && ASKED.matcher(text.toLowerCase(Locale.ROOT)).find();
+    }
+
+    /**
+     * Whether what is advised, promised or located was found before: "that joint at nineteen wants cutting".
+     *
+     * @param all what the sentence states
+     */
+    static boolean isFoundBefore(Draft draft, List<Draft> all, String text, List<Spoken> drafts) {
+        String low = text.toLowerCase(Locale.ROOT);
+        boolean about = INTENT.matcher(low).find()
+                || all.stream()
+                        .anyMatch(d -> d.matter() == FindingKind.ADVICE
+                                || d.matter() == FindingKind.LOCATE
+                                || d.matter() == FindingKind.PROMISE);
+        return about
+                && DEFINITE.matcher(low).find()
+                && drafts.stream()
+                        .map(Spoken::draft)
+                        .anyMatch(d -> d.matter() == draft.matter()
+                                && d.certainty() != Certainty.RULED_OUT
+                                && (d.place().isEmpty() || draft.place().isEmpty() || Spoken.isSamePlace(d, draft)));
+    }
 
     static boolean is(Draft draft, String text, double seconds, List<Spoken> drafts) {
         String low = text.toLowerCase(Locale.ROOT);

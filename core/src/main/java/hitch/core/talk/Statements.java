@@ -37,6 +37,11 @@ final class Statements {
     }
 
     private record Rule(Topic matter, Says says, Optional<Pattern> after, Pattern words, Gist gist) {
+        /** Where the words stand that say it: a rule that looks over the whole sentence first has them at its end. */
+        int at(Matcher found) {
+            return words.pattern().startsWith("^(?!") ? Math.max(0, found.end() - 1) : found.start();
+        }
+
         Rule(Topic matter, Says says, Optional<Pattern> after, Pattern words) {
             this(matter, says, after, words, Gist.of(words));
         }
@@ -97,9 +102,7 @@ final class Statements {
             if (says) {
                 stated.removeIf(s -> s.matter().equals(rule.matter()));
                 stated.add(new Stated(
-                        rule.matter(),
-                        ruledOut ? Certainty.RULED_OUT : Certainty.SEEN,
-                        words.get().start()));
+                        rule.matter(), ruledOut ? Certainty.RULED_OUT : Certainty.SEEN, rule.at(words.get())));
             }
         }
         return stated;

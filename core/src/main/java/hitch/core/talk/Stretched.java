@@ -9,6 +9,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What goes on along the pipe: opened where it begins, closed where the camera is out of it, told once more as a length. */
@@ -82,6 +83,18 @@ final class Stretched {
         return false;
     }
 
+    /** Whether one breath both finds water and tells that the camera is out of it: "low spot here, and out of it at nine". */
+    static boolean isWhole(String text, List<Draft> said, double seconds, List<Spoken> drafts) {
+        Matcher out = OUT.matcher(text.toLowerCase(Locale.ROOT));
+        return out.find()
+                && !isOpen(seconds, drafts)
+                && said.stream().anyMatch(d -> isWater(d) && d.start() < out.start());
+    }
+
+    static boolean isWater(Draft draft) {
+        return WATER.contains(draft.kind());
+    }
+
     /** "So that's a five foot belly": of the stretch that was just told. */
     static Optional<Draft> toldAgain(Draft draft, String text, double seconds, List<Spoken> drafts) {
         if (!TOLD_AGAIN.matcher(text.toLowerCase(Locale.ROOT)).find()) {
@@ -104,6 +117,11 @@ final class Stretched {
         if (!STILL.matcher(text.toLowerCase(Locale.ROOT)).lookingAt()) {
             return false;
         }
+        return isOpen(seconds, drafts);
+    }
+
+    /** Whether water was found a while ago whose end was not told. */
+    private static boolean isOpen(double seconds, List<Spoken> drafts) {
         return drafts.stream()
                 .anyMatch(d -> WATER.contains(d.draft().kind())
                         && d.draft().certainty() != Certainty.RULED_OUT

@@ -19,7 +19,7 @@ final class TakenBack {
     private static final double AT_ONCE_S = 16;
 
     private static final Pattern NO = Pattern.compile(
-            "[\\s,.]*(?:(?:no|nope|nah|never ?mind|wait)[\\s,.]+(?:no,? )?(?:now that .{0,20}, )?(?:that'?s|it'?s|it was|that was|scratch|it is|let me)\\b"
+            "[\\s,.]*(?:(?:no|nope|nah|never ?mind|wait)(?:[\\s,.]+(?:no|wait|hang on|hold on))*[\\s,.]+(?:now that .{0,20}, )?(?:that'?s|it'?s|it was|that was|scratch|it is|let me)\\b"
                     + "(?! (?:okay|fine|good|all right|alright|ok|not bad|it\\b))|(?:scratch|strike) that\\b|(?:a little )?no that'?s )");
     private static final Pattern BACK =
             Pattern.compile("\\b(?:i take that back|scratch (?:that|the)|i thought (?:that|it) was)\\b");

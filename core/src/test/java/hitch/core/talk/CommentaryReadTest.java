@@ -116,6 +116,37 @@ class CommentaryReadTest {
     }
 
     @Test
+    void aStretchThatIsToldInOneBreathBeginsWhereItBegan() {
+        assertThat(after("Twenty. Scale all round.", "thirty five low spot about half full and it clears up at forty"))
+                .containsExactly("scale@20", "standing water@35-40");
+    }
+
+    @Test
+    void whatIsToBeDoneAboutAThingFindsItNoSecondTime() {
+        assertThat(after(
+                        "Twenty. Offset on the left.",
+                        "Twenty five. Roots.",
+                        "The offset at twenty ought to be spot repaired.",
+                        "I'm going to locate that root joint at twenty five."))
+                .filteredOn(d -> d.startsWith("offset") || d.startsWith("roots"))
+                .containsExactly("offset@20", "roots@25");
+    }
+
+    @Test
+    void whatIsAskedAndDeniedIsRuledOut() {
+        assertThat(after("Twenty. Is that a crack, no, it's only a seam.")).contains("-crack@20");
+        assertThat(after("Twenty. A hole in the top.", "No wait, that's just a chip."))
+                .anyMatch(d -> d.startsWith("-hole"));
+    }
+
+    @Test
+    void theLineComesIntoItsMainAndIsNoTieIn() {
+        assertThat(after("Twenty two and there's the main.", "Coming in at nine o'clock."))
+                .contains("main connection@22")
+                .noneMatch(d -> d.startsWith("tie-in"));
+    }
+
+    @Test
     void aGuessThatIsTakenBackAtOnceIsOneDraftRuledOut() {
         Spoken.All all = hear(
                 "Zero at the cap.",
@@ -159,6 +190,12 @@ class CommentaryReadTest {
             Drove a white stake by the shed, three foot nine deep.        | locate
             It hooks round to the left.                                    | bend
             Goes to clay here.                                            | material change
+            Now I'm in plastic.                                           | material change
+            That's the shower tying in on your left.                      | tie-in
+            That bell ought to be dug.                                    | advice
+            I'd just keep an eye on it.                                   | advice
+            Nobody's been in here with a snake since spring.              | service
+            Nobody ran the basement sink.                                 | fixture test
             """)
     void aTurnOfPhraseStatesAMatter(String sentence, String matter) {
         List<Topic> stated = hear(sentence).drafts().stream()
@@ -175,6 +212,8 @@ class CommentaryReadTest {
             If you ever see roots, call me.                               | roots
             The joint sits flush all the way round.                        | fixture test
             We never leave standing water in a new line.                  | standing water
+            There's water running in the kitchen.                         | standing water
+            It turns into clay here.                                      | bend
             """)
     void whatIsOnlySpokenOfIsNotFound(String sentence, String matter) {
         List<String> all = new ArrayList<>(List.of(RUN));
