@@ -191,6 +191,8 @@ class CommentaryReadTest {
             It hooks round to the left.                                    | bend
             Goes to clay here.                                            | material change
             Now I'm in plastic.                                           | material change
+            Here's where the laundry group comes in.                      | tie-in
+            The next length's shifted, I mean the pipe's shifted over.    | offset
             That's the shower tying in on your left.                      | tie-in
             That bell ought to be dug.                                    | advice
             I'd just keep an eye on it.                                   | advice
