@@ -22,8 +22,11 @@ import hitch.bench.gauge.GaugeTable;
 import hitch.bench.gauge.JointTable;
 import hitch.bench.harm.BreakTable;
 import hitch.bench.harm.LeakTable;
+import hitch.bench.visit.VisitTable;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.media.MediaException;
+import hitch.media.ears.Listener;
+import hitch.models.ModelFolder;
 import hitch.sim.DemoJob;
 import hitch.sim.line.LongLine;
 import hitch.store.DataFolder;
@@ -58,6 +61,7 @@ import picocli.CommandLine.Spec;
             "voice: whether what the voice says is understood; FILE has sentences, one a line.",
             "listen: how rightly speech is written down, clean and in noise; FILE has sentences, one a line.",
             "measure: steps, gaps, water and shares on pictures of made-up pipe.",
+            "visits: what of made-up visits is proposed right once they are taken in.",
             "eyes: what of things that nobody marked is pointed at, on made-up footage.",
             "break: attacks on everything that is read.  leaks: what districts get, searched."
         },
@@ -87,6 +91,7 @@ final class BenchCommand implements Callable<Integer> {
         LISTEN,
         MEASURE,
         EYES,
+        VISITS,
         BREAK,
         LEAKS
     }
@@ -98,7 +103,7 @@ final class BenchCommand implements Callable<Integer> {
             index = "0",
             paramLabel = "WHAT",
             description =
-                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, listen, measure, eyes, break or leaks.")
+                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, listen, measure, eyes, visits, break or leaks.")
     private What what;
 
     @Parameters(
@@ -114,7 +119,9 @@ final class BenchCommand implements Callable<Integer> {
     @Option(names = "--minutes", description = "How long break goes on, or how much speech listen makes; 5.")
     private double minutes = 5;
 
-    @Option(names = "--jobs", description = "How many jobs leaks hands over, or runs eyes looks along; 10.")
+    @Option(
+            names = "--jobs",
+            description = "How many jobs leaks hands over, runs eyes looks along, or visits are taken in; 10.")
     private int jobs = 10;
 
     @Option(names = "--each", description = "Tell every made-up counter, not only every face.")
@@ -152,6 +159,15 @@ final class BenchCommand implements Callable<Integer> {
                     new JointTable(8, seed, say).run();
                 }
                 case EYES -> new EyesTable(scratch, seed, say).run(jobs);
+                case VISITS ->
+                    new VisitTable(
+                                    scratch,
+                                    Voice.technician(),
+                                    new Listener(new ModelFolder(DataFolder.path())),
+                                    true,
+                                    System::nanoTime,
+                                    say)
+                            .run(jobs);
                 case BREAK -> {
                     return broken(scratch, say);
                 }

@@ -24,22 +24,26 @@ record OpeningSaid(Opening opening, SaidSentence said) {
     /** The first words name it without a verb, too. */
     static final double FIRST_WORDS = 12;
 
-    private static final Pattern KIND =
-            Pattern.compile("\\b((?:(?:two|one) way |double |single |buried |indoor |outside |exterior |roof )*"
-                    + "(?:clean ?out|roof vent|vent|(?:toilet|closet) flange|flange|trap arm|manhole))\\b");
+    private static final Pattern KIND = Pattern.compile(
+            "\\b(?<!\\bno )((?:(?:two|one) way |double |single |buried |indoor |outside |exterior |roof )*"
+                    + "(?:clean(?:ed)? ?out|roof vent|vent|(?:toilet|closet) flange|flange|trap arm|manhole))\\b");
 
     /** As it stands before what it is the place of: side yard cleanout. */
     private static final Pattern BEFORE = Pattern.compile(
             "\\b((?:(?:front|back|side) )?(?:yard|garden|basement|garage|driveway|porch|patio|laundry|bathroom))"
                     + " (?:(?:two|one) way |double |single )*(?:clean ?out|vent|flange)\\b");
 
+    /** Beside a garage is outside it. */
+    private static final Pattern INDOORS = Pattern.compile(
+            "\\b(?:basement|crawl ?space|sink)$|^(?:in|under|at) .*\\b(?:garage|kitchen|bathroom|laundry|utility room)$");
+
     private static final NoteReader READER = new TradeNoteReader();
 
-    private static final Pattern PLACE =
-            Pattern.compile("\\b((?:in|at|by|near|beside|behind|outside|under) (?:the|a|your|their|his|her) "
+    private static final Pattern PLACE = Pattern.compile(
+            "\\b((?:in|at|by|near|beside|behind|outside|under) (?:the|a|your|their|his|her) "
                     + "(?:(?:front|back|side|left|right|north|south|east|west) )?"
                     + "(?:yard|garden|lawn|basement|garage|crawl ?space|driveway|porch|patio|bed|flower ?bed|wall|kitchen|bathroom|laundry|utility room|"
-                    + "street|sidewalk|curb|alley|fence|corner(?: of the house)?|house|building|shed|deck|steps))\\b");
+                    + "street|sidewalk|curb|alley|fence|(?:kitchen |bathroom |laundry |utility )?sink|corner(?: of the house)?|house|building|shed|deck|steps))\\b");
 
     static Optional<OpeningSaid> of(List<SaidSentence> said) {
         return said.stream()
@@ -53,14 +57,15 @@ record OpeningSaid(Opening opening, SaidSentence said) {
         if (!kind.find()) {
             return Optional.empty();
         }
-        String words = kind.group(1).replace("clean out", "cleanout").replace("two way", "two-way");
+        String words =
+                kind.group(1).replaceFirst("clean(?:ed)? ?out", "cleanout").replace("two way", "two-way");
         Pipe pipe = Stream.concat(Stream.of(said), all.stream().filter(s -> s.seconds() < BEGINNING))
                 .map(OpeningSaid::pipe)
                 .reduce(Pipe.UNKNOWN, Pipe::or);
         Opening opening =
                 Opening.UNKNOWN.called(words).withPlace(place(said.plain())).withPipe(pipe);
         boolean indoors = opening.sort() == OpeningKind.GROUND_CLEANOUT
-                && opening.place().matches(".*(basement|garage|crawl ?space|kitchen|bathroom|laundry|utility).*");
+                && INDOORS.matcher(opening.place()).find();
         return Optional.of(new OpeningSaid(
                 indoors ? opening.withSort(OpeningKind.INDOOR_CLEANOUT, opening.ways()) : opening, said));
     }

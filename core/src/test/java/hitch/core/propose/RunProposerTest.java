@@ -262,4 +262,33 @@ class RunProposerTest {
                 List.of(first.runs().getFirst().run()));
         assertThat(more.runs().getFirst().run().name()).isEqualTo("street run 2");
     }
+
+    @Test
+    void anOpeningThatIsNotThereIsNoneAndTheFlowTellsTheWay() {
+        Made roof = clip("roof")
+                .at(0, 0)
+                .at(60, 30)
+                .says(2, "No cleanout at this one, so I went down the roof vent, with the flow.");
+        ProposedRun run = proposed(roof).runs().getFirst();
+        assertThat(run.run().opening().sort()).isEqualTo(OpeningKind.ROOF_VENT);
+        assertThat(run.directionKnown()).isTrue();
+        assertThat(run.run().direction()).isEqualTo(Direction.WITH_FLOW);
+    }
+
+    @Test
+    void underASinkIsIndoorsAndBesideAGarageIsNot() {
+        assertThat(sort("Going in the cleanout under the bathroom sink, three inch iron, downstream."))
+                .isEqualTo(OpeningKind.INDOOR_CLEANOUT);
+        assertThat(sort("Going in the cleanout by the garage, to the street.")).isEqualTo(OpeningKind.GROUND_CLEANOUT);
+        assertThat(sort("Going in the cleanout in the garage, to the street.")).isEqualTo(OpeningKind.INDOOR_CLEANOUT);
+    }
+
+    private static OpeningKind sort(String words) {
+        return proposed(clip("one").at(0, 0).at(60, 30).says(2, words))
+                .runs()
+                .getFirst()
+                .run()
+                .opening()
+                .sort();
+    }
 }

@@ -10,9 +10,10 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Thirteen made-up commentaries in as many manners: terse, chatty, formal, without a sign, misheard. */
+/** Sixteen made-up commentaries in as many manners: terse, chatty, formal, without a sign, misheard. */
 class CommentariesTest {
-    private static final String[] ALL = {"a", "b", "c", "d", "e", "f", "g", "h", "i", "j", "k", "l", "m"};
+    private static final String[] ALL = {"a", "b", "c", "d", "e", "f", "g", "h", "i", "j", "k", "l", "m", "n", "o", "p"
+    };
 
     private static Score score(String name) {
         Labelled said = Labelled.read(name);
@@ -31,7 +32,7 @@ class CommentariesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"a", "b", "c", "d", "e", "f", "g", "h", "i", "j", "k", "l", "m"})
+    @ValueSource(strings = {"a", "b", "c", "d", "e", "f", "g", "h", "i", "j", "k", "l", "m", "n", "o", "p"})
     void noMannerIsBeyondIt(String name) {
         Score score = score(name);
         assertThat(score.recall()).isGreaterThan(0.68);
