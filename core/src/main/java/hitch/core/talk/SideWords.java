@@ -18,7 +18,7 @@ final class SideWords {
                     + NAMES
                     + "(?! (?:here|now|there|at|before|after|away|up|next|by|above|behind|back|over|on|in|of|to|down|through|round|around|where|under|past|beside))"
                     + "|up (top)(?! of)|(?:across|along|over) the (top|bottom)(?! of the (?:house|hill|stairs|screen))"
-                    + "|(?<=\\b)(top|bottom)(?:'?s| is| has)?(?: been)? (?:coming down|caved|caving|sagging|flattened|rotted|worn|missing|cracked|gone)"
+                    + "|(top|bottom)(?:'?s| is| has)?(?: been)? (?:coming down|caved|caving|sagging|flattened|rotted|worn|missing|cracked|gone)"
                     + "|^[\\s,.]*" + NAMES + "(?= ?[,.]|$)|, " + NAMES + "(?= ?[,.]|$))\\b");
     private static final Pattern OTHER = Pattern.compile(
             "\\b(?:all|alright|what'?s|is|are|was|ten|years|feet|foot|be|that'?s|looks?|came|comes) (?:left|right)\\b");

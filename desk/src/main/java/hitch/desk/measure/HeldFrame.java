@@ -7,6 +7,7 @@ import hitch.core.gauge.FrameGauge;
 import hitch.core.gauge.LensView;
 import hitch.core.gauge.Measured;
 import hitch.core.gauge.Measuring;
+import hitch.core.gauge.SizeSort;
 import hitch.core.gauge.Sized;
 import hitch.core.gauge.Tool;
 import hitch.core.pipe.PipeSize;
@@ -19,9 +20,11 @@ import hitch.media.MediaException;
 import hitch.media.clip.FrameReader;
 import hitch.media.clip.Picture;
 import hitch.media.clip.PictureShape;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
@@ -67,11 +70,13 @@ public final class HeldFrame {
         return hand;
     }
 
-    /** What is read off it; proposals that are unsure only where none is surer. */
+    /** What is read off it; proposals that are unsure only where none is surer, and then one of each sort. */
     List<Sized> sizes() {
         List<Sized> all = hand.map(Measuring::sizes).orElse(List.of());
-        boolean likely = all.stream().anyMatch(s -> s.sure() >= Measured.LIKELY);
-        return all.stream().filter(s -> !likely || s.sure() >= Measured.LIKELY).toList();
+        List<Sized> likely =
+                all.stream().filter(s -> s.sure() >= Measured.LIKELY).toList();
+        Set<SizeSort> told = EnumSet.noneOf(SizeSort.class);
+        return likely.isEmpty() ? all.stream().filter(s -> told.add(s.sort())).toList() : likely;
     }
 
     /** The frame that is measured. */
