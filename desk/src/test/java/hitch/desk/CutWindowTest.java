@@ -324,8 +324,9 @@ class CutWindowTest extends OpenWindow {
         patiently(() -> lookup("#shot-own-1").tryQuery().isPresent());
         keep((TextField) named("Heading of the card"), "What we agreed");
         until(() -> put().title().equals("What we agreed"));
-        javafx.scene.control.TextArea lines = (javafx.scene.control.TextArea) named("Lines of the card");
         interact(() -> {
+            // The sheet is laid anew once the heading is in the story: what is typed in is the one on show.
+            var lines = (javafx.scene.control.TextArea) named("Lines of the card");
             lines.requestFocus();
             lines.setText("One visit\n\nNo dig");
             job().requestFocus();
