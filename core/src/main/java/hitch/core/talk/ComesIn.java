@@ -9,7 +9,7 @@ import java.util.regex.Pattern;
 /** What comes in need be no tie-in: roots do ("they're coming in at the top"), and so does the line into its main. */
 final class ComesIn {
     private static final Pattern COMES_IN = Pattern.compile("\\bcom(?:e|es|ing) in\\b");
-    private static final Pattern ROOTS = Pattern.compile("\\bro(?:o|u)tes?\\b|\\broots?\\b");
+    private static final Pattern ROOTS = Pattern.compile("\\b(?:roots?|routes?)\\b");
     private static final Pattern A_PIPE = Pattern.compile("\\b(?:tie|tee|wye|lateral|branch|line|pipe|connection"
             + "|kitchen|laundry|bath\\w*|drain|vent|stack|sewer|main|water|tap|downspout|gutter)");
 

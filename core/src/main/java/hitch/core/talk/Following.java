@@ -1,12 +1,8 @@
 package hitch.core.talk;
 
-import hitch.core.detail.Detail;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.FindingKind.Family;
-import hitch.core.finding.Topic;
-import hitch.core.finding.Traits;
 import hitch.core.measure.LengthUnit;
-import hitch.core.note.Act;
 import hitch.core.note.Draft;
 import hitch.core.note.Note;
 import hitch.core.note.NoteReader;
@@ -14,15 +10,12 @@ import hitch.core.talk.place.Course;
 import hitch.core.talk.place.OddPlace;
 import hitch.core.talk.place.Transcript;
 import java.util.ArrayList;
-import java.util.Comparator;
 import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
-import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
-import java.util.regex.Pattern;
 
 /** Follows a commentary passage by passage, as a listener does who remembers what was said. */
 final class Following {
@@ -35,13 +28,9 @@ final class Following {
     private static final Set<FindingKind> STAND_APART =
             EnumSet.of(FindingKind.ADVICE, FindingKind.MATERIAL_CHANGE, FindingKind.SIZE_CHANGE);
 
-    private static final double LATELY_S = 60;
     private static final String CLAIM = "There is ";
     /** The thing is named so early behind a place, characters. */
     private static final int FIRST_WORDS = 24;
-
-    private static final Pattern SAME = Pattern.compile(
-            "[\\s,.]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! as\\b)(?: again| thing| here| deal)?|ditto|more of (?:it|them|the same|those)|another one)\\b");
 
     private final NoteReader reader;
     private final LengthUnit unit;
@@ -49,6 +38,7 @@ final class Following {
     private final Course course;
     private final Standing standing;
     private final Tally tally;
+    private final Stating stating;
     private final Pointed pointed = new Pointed();
     private final Map<Integer, Integer> counts = new HashMap<>();
     private final List<Spoken> drafts = new ArrayList<>();
@@ -64,6 +54,7 @@ final class Following {
         this.course = course;
         this.standing = new Standing(course);
         this.tally = new Tally(transcript.text(), course);
+        this.stating = new Stating(transcript, course);
     }
 
     Spoken.All all() {
@@ -90,7 +81,7 @@ final class Following {
         }
         Note note = heard(passage);
         note.pipes().forEach(p -> pipes.add(new Spoken.PipeSaid(seconds, p, text.strip())));
-        List<Draft> said = stated(passage, note);
+        List<Draft> said = stating.in(passage, note, drafts, lastFinding());
         Optional<Draft.Place> from = course.at(passage.start());
         Optional<Draft.Place> end = course.at(passage.start() + text.length() - 1);
         boolean whole = from.isPresent() && !from.equals(end) && Stretched.isWhole(text, said, seconds, drafts);
@@ -144,7 +135,7 @@ final class Following {
         int cue = transcript.cueAt(at);
         double seconds = transcript.cues().get(cue).start();
         boolean water = said.kind().family() == Family.WATER;
-        boolean told = course.isTold() && isFound(said);
+        boolean told = course.isTold() && Stating.isFound(said);
         if (told && (tally.counts(at) || NotFound.is(said, passage.text(), seconds, drafts))) {
             return;
         }
@@ -162,7 +153,7 @@ final class Following {
         Draft placed = again.orElseGet(() -> standing.placed(
                 sided, at, passage.start(), passage.start() + passage.text().length()));
         placed = Sides.asThere(placed, drafts);
-        if (placed.place().isEmpty() && course.isOver(at) && isFound(placed)) {
+        if (placed.place().isEmpty() && course.isOver(at) && Stating.isFound(placed)) {
             // The camera is out: what is told without a place was told before with one.
             return;
         }
@@ -185,7 +176,7 @@ final class Following {
             }
             boolean same = before.draft().matter() == spoken.draft().matter()
                     && before.draft().certainty() == spoken.draft().certainty()
-                    && (isFound(spoken.draft()) || spoken.seconds() == before.seconds())
+                    && (Stating.isFound(spoken.draft()) || spoken.seconds() == before.seconds())
                     && !STAND_APART.contains(spoken.draft().matter())
                     && Spoken.isSamePlace(before.draft(), spoken.draft());
             if (same) {
@@ -200,79 +191,6 @@ final class Following {
             }
         }
         return false;
-    }
-
-    /** What the reader understood and what the sentence states by its turn of phrase, without what it only speaks of. */
-    private List<Draft> stated(Passages.Passage passage, Note note) {
-        String text = passage.text();
-        List<Draft> all = new ArrayList<>();
-        note.drafts().stream()
-                .filter(d -> !course.isTold() || d.matter() != FindingKind.REMARK)
-                .filter(d -> !course.isTold() || Statements.isClaimed(d.matter(), text))
-                .forEach(all::add);
-        Optional<Draft.Place> place = course.within(passage.start(), passage.start() + text.length());
-        for (Statements.Stated stated : Statements.in(text, transcript.lately(passage.start(), LATELY_S))) {
-            boolean known = all.stream().anyMatch(d -> covers(d, stated.matter()));
-            if (!known) {
-                Traits traits = SideWords.in(text)
-                        .map(c -> Traits.NONE.withClock(Optional.of(c)))
-                        .orElse(Traits.NONE);
-                all.add(new Draft(
-                        stated.matter(),
-                        place,
-                        Optional.empty(),
-                        traits,
-                        stated.certainty(),
-                        text.strip(),
-                        "",
-                        stated.at()));
-            }
-        }
-        if (all.isEmpty() && SAME.matcher(text.toLowerCase(Locale.ROOT)).lookingAt()) {
-            lastFinding().filter(d -> d.place().isPresent()).ifPresent(d -> all.add(again(d, text)));
-        }
-        boolean main = all.stream().anyMatch(d -> d.matter() == FindingKind.MAIN_CONNECTION);
-        all.removeIf(d -> d.matter() == FindingKind.TIE_IN && (main || ComesIn.isNoPipe(text, lastFinding())));
-        all.replaceAll(d -> NotFound.isAskedAndDenied(d, text) ? d.ruledOut() : d);
-        if (course.isTold()) {
-            List<Draft> whole = List.copyOf(all);
-            all.removeIf(d -> isFound(d) && NotFound.isFoundBefore(d, whole, text, drafts));
-        }
-        all.sort(Comparator.comparingInt(Draft::start));
-        return course.isTold() ? withoutWhatIsAdvised(all) : all;
-    }
-
-    /** "Get the roots cut": what is to be done about a thing finds it no second time. */
-    private static List<Draft> withoutWhatIsAdvised(List<Draft> all) {
-        boolean advice = all.stream().anyMatch(d -> d.matter() == FindingKind.ADVICE);
-        return all.stream()
-                .filter(d -> !advice
-                        || d.place().isPresent()
-                        || !isFound(d)
-                        || d.kind().family() == Family.LIMIT)
-                .toList();
-    }
-
-    /** Whether what the reader understood makes a matter that is stated none of its own. */
-    private boolean covers(Draft draft, Topic stated) {
-        if (draft.matter() == FindingKind.BOUNDARY && stated == FindingKind.REMARK) {
-            return true;
-        }
-        if (draft.matter() instanceof FindingKind kind && stated instanceof FindingKind other) {
-            return kind.broad() == other.broad();
-        }
-        boolean again = !course.isTold() && stated == Act.SERVICE && draft.matter() == FindingKind.ADVICE;
-        return draft.matter().equals(stated)
-                || again && draft.traits().details().has(Detail.WHEN);
-    }
-
-    /** "Same again, over the top": the last finding, here. */
-    private static Draft again(Draft last, String text) {
-        Traits traits = SideWords.in(text)
-                .map(c -> last.traits().withClock(Optional.of(c)))
-                .orElse(last.traits());
-        return new Draft(
-                last.matter(), Optional.empty(), Optional.empty(), traits, last.certainty(), text.strip(), "", 0);
     }
 
     /** A sentence without a matter of its own may add to what was said just before: "that is at 42". */
@@ -290,13 +208,9 @@ final class Following {
         }
     }
 
-    private static boolean isFound(Draft draft) {
-        return draft.matter() instanceof FindingKind k && k.family() != Family.TOLD && k != FindingKind.REMARK;
-    }
-
     private Optional<Draft> lastFinding() {
         for (int i = drafts.size() - 1; i >= 0; i--) {
-            if (isFound(drafts.get(i).draft())) {
+            if (Stating.isFound(drafts.get(i).draft())) {
                 return Optional.of(drafts.get(i).draft());
             }
         }

@@ -37,10 +37,10 @@ final class SideWords {
     private static final Pattern ENTRY = Pattern.compile(
             "\\b(?:come|comes|coming|came|enter|enters|entering|tie|ties|tied|drop|drops|goes|going)(?: in| into it| out)?,? (?:uh,? |um,? )*(?:at|on|from|near|in|through)(?: its)? the "
                     + NAMES + "\\b(?! of the house)");
-    private static final Pattern HOUR = Pattern.compile(
-            "\\bover,? (?:at|to|by|around),? (one|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve)\\b(?![ -](?:feet|foot|point|and|inch|inches))");
     private static final List<String> HOURS =
             List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
+    private static final Pattern HOUR = Pattern.compile("\\bover,? (?:at|to|by|around),? (" + String.join("|", HOURS)
+            + ")\\b(?![ -](?:feet|foot|point|and|inch|inches))");
 
     private SideWords() {}
 
