@@ -62,6 +62,7 @@ import picocli.CommandLine.Spec;
             "listen: how rightly speech is written down, clean and in noise; FILE has sentences, one a line.",
             "measure: steps, gaps, water and shares on pictures of made-up pipe.",
             "visits: what of made-up visits is proposed right once they are taken in.",
+            "playback: frames dropped while a clip is listened to or taken in.",
             "eyes: what of things that nobody marked is pointed at, on made-up footage.",
             "break: attacks on everything that is read.  leaks: what districts get, searched."
         },
@@ -92,6 +93,7 @@ final class BenchCommand implements Callable<Integer> {
         MEASURE,
         EYES,
         VISITS,
+        PLAYBACK,
         BREAK,
         LEAKS
     }
@@ -103,7 +105,7 @@ final class BenchCommand implements Callable<Integer> {
             index = "0",
             paramLabel = "WHAT",
             description =
-                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, listen, measure, eyes, visits, break or leaks.")
+                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, listen, measure, eyes, visits, playback, break or leaks.")
     private What what;
 
     @Parameters(
@@ -168,6 +170,7 @@ final class BenchCommand implements Callable<Integer> {
                                     System::nanoTime,
                                     say)
                             .run(jobs);
+                case PLAYBACK -> playback(demo(scratch).resolve("demo"), scratch, say);
                 case BREAK -> {
                     return broken(scratch, say);
                 }
@@ -202,6 +205,14 @@ final class BenchCommand implements Callable<Integer> {
         System.setProperty("glass.platform", "Headless");
         System.setProperty("prism.order", "sw");
         RedrawTimes.run(many.survey(), System::nanoTime, say);
+    }
+
+    private static void playback(Path demo, Path scratch, Consumer<String> say) throws MediaException, StoreException {
+        System.setProperty("glass.platform", "Headless");
+        System.setProperty("prism.order", "sw");
+        try (JobFolder folder = JobFolder.open(demo)) {
+            new PlaybackTimes(folder, new Listener(new ModelFolder(DataFolder.path())), say).run(scratch);
+        }
     }
 
     private static void notes(Consumer<String> say) {

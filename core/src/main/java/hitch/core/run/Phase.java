@@ -15,8 +15,9 @@ public enum Phase {
             "(?:the |it was |we |being )*(?:clean|jett?|cut|cabl|snak|hydro|flush|auger)\\w*";
     private static final Pattern SAID_BEFORE =
             Pattern.compile("\\b(?:before|prior to) " + CLEANING + "|\\bpre[- ]?(?:clean|cut|jet|snak)\\w*");
-    private static final Pattern SAID_AFTER = Pattern.compile(
-            "\\bafter " + CLEANING + "|\\bhangers?\\b|\\bcut flush\\b|\\bpost[- ]?(?:clean|cut|jet|snak)\\w*");
+    private static final Pattern SAID_AFTER =
+            Pattern.compile("\\b(?:after|now that its|now that its been|now that it has been|since it was) " + CLEANING
+                    + "|\\bhangers?\\b|\\bcut flush\\b|\\bpost[- ]?(?:clean|cut|jet|snak)\\w*");
 
     private static final Pattern SAID_BEYOND = Pattern.compile(
             "\\b(?:past|beyond) (?:where|what|the part|the stretch)?"
