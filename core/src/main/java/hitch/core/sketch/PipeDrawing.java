@@ -17,12 +17,15 @@ import java.util.TreeSet;
 
 /** The pipes: what they are made of, the water in them, and what was not seen. */
 final class PipeDrawing {
+    /** So many pixels stand for an inch of bore in a drawing of no more than its least height. */
     private static final double PX_AN_INCH = 9;
+
     private static final double BRANCH_SHARE = 0.5;
 
     private final Drawing drawing;
     private final Survey survey;
     private final View view;
+    private final double perInch;
 
     /** Where the bottom of a pipe runs. */
     @FunctionalInterface
@@ -30,24 +33,26 @@ final class PipeDrawing {
         double invert(Station at);
     }
 
-    PipeDrawing(Drawing drawing, Survey survey, View view) {
+    /** @param grown how many times larger than usual it is drawn */
+    PipeDrawing(Drawing drawing, Survey survey, View view, double grown) {
         this.drawing = drawing;
         this.survey = survey;
         this.view = view;
+        this.perInch = PX_AN_INCH * grown;
     }
 
     /** Pixels from the bottom to the top of a pipe's widest span. */
-    static double height(Way way) {
-        return way.spans().stream().mapToDouble(PipeDrawing::height).max().orElse(4 * PX_AN_INCH);
+    double height(Way way) {
+        return way.spans().stream().mapToDouble(this::height).max().orElse(4 * perInch);
     }
 
     /** Pixels from the bottom to the top of the pipe at a place. */
-    static double heightAt(Way way, Station at) {
-        return way.spanAt(at).map(PipeDrawing::height).orElse(4 * PX_AN_INCH);
+    double heightAt(Way way, Station at) {
+        return way.spanAt(at).map(this::height).orElse(4 * perInch);
     }
 
-    private static double height(PipeSpan span) {
-        return span.size().orElse(PipeSize.USUAL).inInches() * PX_AN_INCH;
+    private double height(PipeSpan span) {
+        return span.size().orElse(PipeSize.USUAL).inInches() * perInch;
     }
 
     /** The earth between the surface and the foot of the pipe. */
@@ -187,8 +192,7 @@ final class PipeDrawing {
                     && found.branch().equals(way.name())
                     && found.extent().isPresent();
             for (Extent piece : wet ? pieces(found.extent().get()) : List.<Extent>of()) {
-                double height =
-                        way.spanAt(piece.middle()).map(PipeDrawing::height).orElse(4 * PX_AN_INCH);
+                double height = way.spanAt(piece.middle()).map(this::height).orElse(4 * perInch);
                 boolean under = found.finding().kind() == FindingKind.UNDER_WATER;
                 double deep = height * found.finding().traits().share().orElse(under ? 85 : 25) / 100.0;
                 double x = view.x(piece.from());

@@ -29,14 +29,15 @@ final class Profile {
     /**
      * @param top pixels at which the highest ground stands
      * @param room pixels from there to the deepest invert
+     * @param grown how many times larger than usual it may be drawn
      */
-    Profile(Line line, Extent whole, double top, double room) {
+    Profile(Line line, Extent whole, double top, double room, double grown) {
         this.line = line;
         this.top = top;
         TreeSet<Station> bends = bends(whole);
         this.highest = bends.stream().mapToDouble(this::ground).max().orElse(0);
         double deepest = bends.stream().mapToDouble(this::invert).min().orElse(-USUAL_DEPTH.mm());
-        this.scale = Math.min(MOST_PX_A_MM, room / Math.max(1, highest - deepest));
+        this.scale = Math.min(MOST_PX_A_MM * grown, room / Math.max(1, highest - deepest));
     }
 
     /** Every station at which ground or pipe may bend, and the ends. */

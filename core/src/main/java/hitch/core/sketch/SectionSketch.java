@@ -21,6 +21,8 @@ public final class SectionSketch {
     private static final double LANE = 38;
     private static final double DEPTH_ROOM = 110;
     private static final double BARE_HEIGHT = 320;
+    /** It is drawn no more than so many times larger. */
+    private static final double MOST_GROWN = 1.5;
 
     private final Survey survey;
     private final Line line;
@@ -72,9 +74,13 @@ public final class SectionSketch {
         double top = GROUND_Y + 14 + branches.size() * LANE;
         Optional<Way> main = line.main();
         Extent whole = whole(survey).orElse(Extent.at(Station.DATUM));
-        Profile profile = new Profile(line, whole, GROUND_Y, top - GROUND_Y + DEPTH_ROOM);
+        // A drawing with room to spare is drawn larger, pipe and depth alike.
+        double least = height(survey);
+        double grown = Math.clamp(height / least, 1, MOST_GROWN);
+        double spare = Math.max(0, height - least);
+        Profile profile = new Profile(line, whole, GROUND_Y, top - GROUND_Y + DEPTH_ROOM + spare / 2, grown);
         GroundDrawing ground = new GroundDrawing(drawing, survey, view, profile);
-        PipeDrawing pipes = new PipeDrawing(drawing, survey, view);
+        PipeDrawing pipes = new PipeDrawing(drawing, survey, view, grown);
         ground.surface(width);
         double deepest = top;
         if (main.isPresent()) {
@@ -82,7 +88,7 @@ public final class SectionSketch {
             double lowered = Math.max(
                     0,
                     top
-                            + PipeDrawing.height(main.get())
+                            + pipes.height(main.get())
                             - shallowest(profile, main.get().whole()));
             PipeDrawing.Run run = station -> profile.invertY(station) + lowered;
             pipes.earth(run, ground, width, height);
@@ -94,7 +100,7 @@ public final class SectionSketch {
                 pipes.branch(branches.get(i), y, joinY(branches.get(i), run, y));
             }
             OpeningDrawing openings = new OpeningDrawing(drawing, survey, view, ground);
-            openings.all(station -> run.invert(station) - PipeDrawing.height(main.get()), branches, LANE);
+            openings.all(station -> run.invert(station) - pipes.height(main.get()), branches, LANE);
             openings.boundary(deepest);
         }
         scale(deepest + 8);

@@ -35,7 +35,7 @@ final class UnseenDrawing {
                 continue;
             }
             for (Extent piece : pipes.pieces(part.extent())) {
-                double height = PipeDrawing.heightAt(way, piece.middle()) * share;
+                double height = pipes.heightAt(way, piece.middle()) * share;
                 double x = view.x(piece.from());
                 double width = Math.max(2, view.x(piece.to()) - x);
                 double left = run.invert(piece.from()) - height;
@@ -63,7 +63,7 @@ final class UnseenDrawing {
     private void hidden(Way way, PipeDrawing.Run run, double share) {
         for (HiddenWall wall : survey.line().seeing().hidden()) {
             for (Extent piece : wall.branch().equals(way.name()) ? pipes.pieces(wall.extent()) : List.<Extent>of()) {
-                double height = PipeDrawing.heightAt(way, piece.middle()) * share;
+                double height = pipes.heightAt(way, piece.middle()) * share;
                 double x = view.x(piece.from());
                 double width = Math.max(2, view.x(piece.to()) - x);
                 for (Sectors.Band band : wall.hidden().bands()) {

@@ -130,6 +130,31 @@ class SketchTest {
         assertThat(sketch.marks().stream().filter(m -> m instanceof Mark.Knot)).isEmpty();
     }
 
+    /** Room to spare makes pipes larger, to a limit, and moves nothing along the line. */
+    @Test
+    void aTallDrawingShowsThePipesLarger() {
+        Survey survey = survey();
+        double least = SectionSketch.height(survey);
+        assertThat(pipe(survey, 1.3 * least).height())
+                .isCloseTo(1.3 * pipe(survey, least).height(), within(0.1));
+        assertThat(pipe(survey, 3 * least).height())
+                .isCloseTo(1.5 * pipe(survey, least).height(), within(0.1));
+        assertThat(pipe(survey, 0.8 * least).height())
+                .as("never smaller")
+                .isEqualTo(pipe(survey, least).height());
+        assertThat(pipe(survey, 1.3 * least).x()).isEqualTo(pipe(survey, least).x());
+    }
+
+    private static Mark.Pipe pipe(Survey survey, double height) {
+        return SectionSketch.draw(survey, SectionSketch.all(survey, WIDTH).orElseThrow(), Optional.empty(), height)
+                .marks()
+                .stream()
+                .filter(m -> m instanceof Mark.Pipe)
+                .map(m -> (Mark.Pipe) m)
+                .findFirst()
+                .orElseThrow();
+    }
+
     @Property
     void zoomingInAndOutStaysOnTheLine(
             @ForAll @DoubleRange(min = 0.1, max = 12) double factor,

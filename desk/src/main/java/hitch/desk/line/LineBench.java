@@ -37,6 +37,11 @@ import javafx.scene.layout.VBox;
 
 /** The line drawn to scale, its plan, and under them what it adds up to, a page at a time. */
 public final class LineBench implements Bench, Picks {
+    /** The long section takes no more of the bench's height, */
+    private static final double SHARE = 0.46;
+    /** nor more than so many times what it needs. */
+    private static final double MOST = 1.8;
+
     private static final double STEP_PX = 80;
     private static final double STEP_ZOOM = 1.5;
     private static final Distance A_STEP_FEET = Distance.feet(0.5);
@@ -81,6 +86,7 @@ public final class LineBench implements Bench, Picks {
             Typing.orOnceLeft(page, this::turn);
         });
         desk.selected().addListener((o, was, is) -> chosen());
+        root.heightProperty().addListener((o, was, is) -> heights());
         fill();
     }
 
@@ -177,8 +183,7 @@ public final class LineBench implements Bench, Picks {
     }
 
     private void drawAnew() {
-        tall(section, SectionSketch.height(desk.work().now().survey()));
-        tall(plan, PlanSketch.height(desk.work().now().survey()));
+        heights();
         readFrom.setValue(desk.work().now().job().line().readFrom());
         var stationing = desk.work().now().survey().line().stationing();
         if (stationing.from() != stationing.asked()) {
@@ -187,6 +192,13 @@ public final class LineBench implements Bench, Picks {
                     .say("The station of " + stationing.asked().word()
                             + " is not known; distances are read from the opening. Set it under Runs.");
         }
+    }
+
+    /** A tall window gives the drawing more of itself. */
+    private void heights() {
+        double least = SectionSketch.height(desk.work().now().survey());
+        tall(section, Math.max(least, Math.min(MOST * least, SHARE * root.getHeight())));
+        tall(plan, PlanSketch.height(desk.work().now().survey()));
     }
 
     /** Builds the shown page anew. */

@@ -14,6 +14,9 @@ import javafx.util.StringConverter;
 
 /** Play, step, speed, loop and sound. */
 final class Transport extends FlowPane {
+    /** The row has room to spare from this width on, pixels. */
+    private static final double WIDE = 1000;
+
     private final Player player;
     private final ComboBox<Clip> clips = new ComboBox<>();
     private boolean following;
@@ -74,7 +77,8 @@ final class Transport extends FlowPane {
         clips.setId("clips");
         clips.setAccessibleText("Clip");
         clips.setFocusTraversable(false);
-        clips.setPrefWidth(140);
+        // A wide window shows a clip's whole name.
+        clips.prefWidthProperty().bind(widthProperty().map(w -> w.doubleValue() >= WIDE ? 230.0 : 140.0));
         clips.getStyleClass().add("clip-choice");
         clips.setConverter(converter(clip -> clip == null ? "no clip" : clip.fileName()));
         clips.setOnAction(e -> {
