@@ -55,7 +55,7 @@ public final class DraftKeys {
 
     /** A clock is given where one was said; a side in words stays a side. */
     private static final Pattern HOURS =
-            Pattern.compile("o'?\\s?clock|@\\s*(1[0-2]|[1-9])(?!\\d|[.'½]|\\s*(ft|in|m)\\b)");
+            Pattern.compile("o'?\\s?clo?c?k|@\\s*(1[0-2]|[1-9])(?!\\d|[.'½]|\\s*(ft|in|m)\\b)");
 
     private DraftKeys() {}
 

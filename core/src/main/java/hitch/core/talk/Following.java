@@ -10,23 +10,20 @@ import hitch.core.talk.place.Course;
 import hitch.core.talk.place.OddPlace;
 import hitch.core.talk.place.Transcript;
 import java.util.ArrayList;
-import java.util.EnumSet;
 import java.util.HashMap;
 import java.util.List;
+import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
-import java.util.Set;
+import java.util.regex.Pattern;
 
 /** Follows a commentary passage by passage, as a listener does who remembers what was said. */
 final class Following {
     /** What adds to the sentence before follows it so soon, seconds. */
     private static final double SOON_S = 12;
-    /** What is said twice so soon is said once. */
-    private static final double TWICE_S = 11;
 
-    /** Two of these are two, however soon they follow. */
-    private static final Set<FindingKind> STAND_APART =
-            EnumSet.of(FindingKind.ADVICE, FindingKind.MATERIAL_CHANGE, FindingKind.SIZE_CHANGE);
+    private static final Pattern THAT_OPENING =
+            Pattern.compile("\\bthat'?s (?:an?|the|your|their) (?:[\\w-]+ ){0,2}(?:cleanout|opening)\\b");
 
     private static final String CLAIM = "There is ";
     /** The thing is named so early behind a place, characters. */
@@ -39,6 +36,7 @@ final class Following {
     private final Standing standing;
     private final Tally tally;
     private final Stating stating;
+    private final Located located;
     private final Pointed pointed = new Pointed();
     private final Map<Integer, Integer> counts = new HashMap<>();
     private final List<Spoken> drafts = new ArrayList<>();
@@ -54,7 +52,8 @@ final class Following {
         this.course = course;
         this.standing = new Standing(course);
         this.tally = new Tally(transcript.text(), course);
-        this.stating = new Stating(transcript, course);
+        this.located = new Located(reader, unit);
+        this.stating = new Stating(reader, unit, transcript, course);
     }
 
     Spoken.All all() {
@@ -83,7 +82,12 @@ final class Following {
         note.pipes().forEach(p -> pipes.add(new Spoken.PipeSaid(seconds, p, text.strip())));
         List<Draft> said = stating.in(passage, note, drafts, lastFinding());
         Optional<Draft.Place> from = course.at(passage.start());
-        Optional<Draft.Place> end = course.at(passage.start() + text.length() - 1);
+        int last = passage.start() + text.length();
+        boolean unplaced = !course.isPlaceAt(passage.start())
+                && course.all(passage.start(), last).isEmpty();
+        Optional<Draft.Place> end = unplaced && Stretched.endsOutOfIt(text)
+                ? course.behind(last).or(() -> course.at(last - 1))
+                : course.at(last - 1);
         boolean whole = from.isPresent() && !from.equals(end) && Stretched.isWhole(text, said, seconds, drafts);
         boolean closed = !whole && Stretched.close(text, end, seconds, drafts);
         if (said.isEmpty()) {
@@ -139,6 +143,18 @@ final class Following {
         if (told && (tally.counts(at) || NotFound.is(said, passage.text(), seconds, drafts))) {
             return;
         }
+        if (course.isTold() && isBeginning(said, at, passage)) {
+            return;
+        }
+        boolean thatOpening = said.matter() == FindingKind.OPENING
+                && THAT_OPENING.matcher(passage.text().toLowerCase(Locale.ROOT)).find();
+        if (told && thatOpening && ToldTwice.isJustFound(FindingKind.TIE_IN, seconds, drafts)) {
+            // "There's a tee straight up, that's a cleanout": what was taken for a tie-in is that.
+            drafts.removeLast();
+        }
+        if (told && HeldThere.is(said, passage.text(), seconds, drafts)) {
+            return;
+        }
         if (water && (closed || Stretched.isStillIn(passage.text(), seconds, drafts))) {
             return;
         }
@@ -150,8 +166,22 @@ final class Following {
                 : pointed.on(there, passage.text(), seconds);
         Draft sided = Sides.thatSide(shown, passage.text(), transcript.lately(at, SOON_S));
         Optional<Draft> again = Stretched.toldAgain(sided, passage.text(), seconds, drafts);
+        if (course.isTold() && again.isPresent() && ToldTwice.isKnown(again.get(), drafts)) {
+            return;
+        }
         Draft placed = again.orElseGet(() -> standing.placed(
                 sided, at, passage.start(), passage.start() + passage.text().length()));
+        if (said.matter() == FindingKind.LOCATE
+                && course.isTold()
+                && course.within(
+                                passage.start(),
+                                passage.start() + passage.text().length())
+                        .isEmpty()) {
+            Draft unplaced = placed;
+            placed = located.place(transcript.lately(at, Located.SOON_S) + passage.text(), seconds, drafts)
+                    .map(p -> unplaced.at(Optional.of(p)))
+                    .orElse(placed);
+        }
         placed = Sides.asThere(placed, drafts);
         if (placed.place().isEmpty() && course.isOver(at) && Stating.isFound(placed)) {
             // The camera is out: what is told without a place was told before with one.
@@ -161,36 +191,24 @@ final class Following {
                 ? Spoken.Source.NONE
                 : said.place().equals(placed.place()) ? Spoken.Source.SAID : Spoken.Source.STANDING;
         int number = counts.merge(cue, 1, Integer::sum) - 1;
-        Spoken spoken = new Spoken(cue + "-" + number, seconds, placed, source);
-        if (!TakenBack.isOf(drafts, spoken, withdrawn) && !isTwice(spoken)) {
+        // A place that was said by itself leaves its sign behind.
+        Draft worded = placed.saidAs(placed.wording().replaceFirst("^[\\s.,;]+", ""), placed.start());
+        Spoken spoken = new Spoken(cue + "-" + number, seconds, worded, source);
+        if (!TakenBack.isOf(drafts, spoken, withdrawn) && !ToldTwice.isOf(spoken, drafts)) {
             drafts.add(spoken);
         }
     }
 
-    /** The same thing at the same place a moment ago: what is new in it goes to the first. */
-    private boolean isTwice(Spoken spoken) {
-        for (int i = drafts.size() - 1; i >= 0; i--) {
-            Spoken before = drafts.get(i);
-            if (spoken.seconds() - before.seconds() > TWICE_S) {
-                return false;
-            }
-            boolean same = before.draft().matter() == spoken.draft().matter()
-                    && before.draft().certainty() == spoken.draft().certainty()
-                    && (Stating.isFound(spoken.draft()) || spoken.seconds() == before.seconds())
-                    && !STAND_APART.contains(spoken.draft().matter())
-                    && Spoken.isSamePlace(before.draft(), spoken.draft());
-            if (same) {
-                drafts.set(
-                        i,
-                        before.with(before.draft()
-                                .filled(
-                                        spoken.draft().place(),
-                                        spoken.draft().length(),
-                                        spoken.draft().traits())));
-                return true;
-            }
-        }
-        return false;
+    /** "Right away we're in clay": that it begins so is no change. */
+    private boolean isBeginning(Draft said, int at, Passages.Passage passage) {
+        return said.matter() == FindingKind.MATERIAL_CHANGE
+                && said.traits().before().isUnknown()
+                && said.place()
+                        .or(() -> course.at(at))
+                        .filter(p -> p.from().mm() > 0)
+                        .isEmpty()
+                && course.all(passage.start(), passage.start() + passage.text().length())
+                        .isEmpty();
     }
 
     /** A sentence without a matter of its own may add to what was said just before: "that is at 42". */

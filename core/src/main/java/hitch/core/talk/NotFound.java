@@ -2,6 +2,7 @@ package hitch.core.talk;
 
 import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
+import hitch.core.note.Act;
 import hitch.core.note.Draft;
 import java.util.EnumSet;
 import java.util.List;
@@ -28,7 +29,7 @@ final class NotFound {
 
     private static final Pattern DEFINITE = Pattern.compile("\\b(?:the|that|this|those|these|your)\\b");
     private static final Pattern INTENT = Pattern.compile(
-            "\\b(?:going to|gonna|want to|wanna|need to|let me) (?:locate|mark|find|go back to|stop at|show you)\\b");
+            "\\b(?:going to|gonna|want to|wanna|need to|let me) (?:locate|mark|find|go back to|stop at|show you|get a (?:mark|locate|picture) (?:on|of)|put a (?:mark|flag) on)\\b");
     private static final Pattern ASKED =
             Pattern.compile("\\bis (?:that|this|it) (?:an?|another) .{0,24}\\b(?:no|nope|nah)\\b");
 
@@ -52,7 +53,8 @@ final class NotFound {
                 || all.stream()
                         .anyMatch(d -> d.matter() == FindingKind.ADVICE
                                 || d.matter() == FindingKind.LOCATE
-                                || d.matter() == FindingKind.PROMISE);
+                                || d.matter() == FindingKind.PROMISE
+                                || d.matter() == Act.SERVICE);
         return about
                 && DEFINITE.matcher(low).find()
                 && drafts.stream()
@@ -66,6 +68,10 @@ final class NotFound {
         String low = text.toLowerCase(Locale.ROOT);
         if (draft.matter() == FindingKind.DEBRIS) {
             return SOIL.matcher(low).find() && !LIES.matcher(low).find() && isOpen(seconds, drafts);
+        }
+        if (draft.matter() == FindingKind.JOINT) {
+            // "Looks like a bad joint": so it is told of the step that was found a moment ago.
+            return isOpen(seconds, drafts);
         }
         if (draft.matter() == FindingKind.END) {
             return OTHER_END.matcher(low).find();

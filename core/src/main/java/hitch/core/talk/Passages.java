@@ -27,7 +27,12 @@ final class Passages {
     private static final int LONGEST = 600;
     private static final Pattern STARTS = Pattern.compile(
             "\\b(?:uh|um|okay|alright|there's|theres|there is|there she|here's|and then|now|but|so|we're|we got|we've got|i see|you can see"
-                    + "|i can see|looks like|coming|that's|and it's|it's|and that's|and there|i'm|im|then |i cant|i can't|and (?:you|we|i|he|she|they)|theres|thats)\\b");
+                    + "|i can see|looks like|coming|that's|and it's|it's|and that's|and there|i'm|im|then |i cant|i can't|and (?:you|we|i|he|she|they)|theres|thats"
+                    + "|(?:first|second|third|fourth|next) (?:joint|one)|more roots|quit flushing|a little bit of|little bit of)\\b");
+    /** "A wye on my right, that's nine and a half": its place ends the statement before it. */
+    private static final Pattern ENDS_WITH_PLACE = Pattern.compile(
+            "(?:and )?(?:that's|thats|it's|its|now|we're|were|i'm|im) (?:at |about |around |like |maybe |right |approximately )*(?=[a-z]*\\d|[a-z]+)");
+
     private static final Set<String> DANGLING = Set.of(
             "at",
             "from",
@@ -90,7 +95,7 @@ final class Passages {
             }
         }
         if (!signs) {
-            statements(text, cuts);
+            statements(text, course, cuts);
         }
         List<Passage> passages = new ArrayList<>();
         List<Integer> ordered = new ArrayList<>(cuts);
@@ -109,7 +114,7 @@ final class Passages {
         return passages;
     }
 
-    private static void statements(String text, TreeSet<Integer> cuts) {
+    private static void statements(String text, Course course, TreeSet<Integer> cuts) {
         String lower = text.toLowerCase(Locale.ROOT);
         Matcher start = STARTS.matcher(lower);
         while (start.find()) {
@@ -117,7 +122,11 @@ final class Passages {
             int last = cuts.floor(at);
             String before = lower.substring(last, at).strip();
             String[] words = before.split("\\s+");
-            if (words.length >= LEAST_WORDS && !DANGLING.contains(words[words.length - 1])) {
+            boolean endsIt = ENDS_WITH_PLACE
+                            .matcher(lower.substring(at, Math.min(lower.length(), at + 32)))
+                            .lookingAt()
+                    && course.endsSoon(at);
+            if (words.length >= LEAST_WORDS && !DANGLING.contains(words[words.length - 1]) && !endsIt) {
                 cuts.add(at);
             }
         }

@@ -69,6 +69,10 @@ final class Standing {
             // A length that was said with it is another thing's.
             return draft.at(said.filter(p -> course.knows(p.from())).map(p -> new Draft.Place(p.from(), p.from())));
         }
+        if (draft.matter() == FindingKind.OPENING && here.isEmpty()) {
+            // How deep a cleanout stands in its box is no place along the run.
+            return draft.at(said.filter(this::isKnown));
+        }
         if (said.filter(this::isKnown).isPresent()) {
             return draft;
         }

@@ -1,13 +1,18 @@
 package hitch.core.talk;
 
 import hitch.core.detail.Detail;
+import hitch.core.detail.State;
+import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.FindingKind.Family;
 import hitch.core.finding.Topic;
 import hitch.core.finding.Traits;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.Act;
 import hitch.core.note.Draft;
+import hitch.core.note.FactOfJob;
 import hitch.core.note.Note;
+import hitch.core.note.NoteReader;
 import hitch.core.talk.place.Course;
 import hitch.core.talk.place.Transcript;
 import java.util.ArrayList;
@@ -21,12 +26,27 @@ import java.util.regex.Pattern;
 final class Stating {
     private static final double LATELY_S = 60;
     private static final Pattern SAME = Pattern.compile(
-            "[\\s,.]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! as\\b)(?: again| thing| here| deal)?|ditto|more of (?:it|them|the same|those)|another one)\\b");
+            "[\\s,.]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! (?:as|joint|pipe|spot|place|way)\\b)(?: again| thing| here| deal)?|ditto|more of (?:it|them|the same|those)|another one)\\b");
 
+    /** A joint that is as it should be, or is to be checked, and of which no more is said, is no finding. */
+    private static final Pattern SOUND = Pattern.compile("\\b(?:sound|fine|good|okay|ok|clean|tight|check)\\b");
+    /** That it was cleaned last in April tells when it was served, and of no stretch. */
+    private static final Pattern LAST_TIME = Pattern.compile(
+            "\\blast (?:cleaned|jetted|cut|cabled|snaked|rodded|done)\\b|\\b(?:cleaned|jetted|cut|cabled|snaked|rodded) (?:.{0,20}\\bago|in the (?:spring|summer|fall|winter)|last|back in)\\b");
+    /** "At twenty-nine and thirty-two feet, the same." */
+    private static final Pattern THE_SAME =
+            Pattern.compile("\\b(?:the same|same (?:again|thing|here|deal)|likewise|ditto)(?: again| there)?[\\s.]*$");
+
+    private static final String NAMED = "There is %s here, %s";
+
+    private final NoteReader reader;
+    private final LengthUnit unit;
     private final Transcript transcript;
     private final Course course;
 
-    Stating(Transcript transcript, Course course) {
+    Stating(NoteReader reader, LengthUnit unit, Transcript transcript, Course course) {
+        this.reader = reader;
+        this.unit = unit;
         this.transcript = transcript;
         this.course = course;
     }
@@ -38,18 +58,23 @@ final class Stating {
      */
     List<Draft> in(Passages.Passage passage, Note note, List<Spoken> drafts, Optional<Draft> last) {
         String text = passage.text();
+        String low = text.toLowerCase(Locale.ROOT);
         List<Draft> all = new ArrayList<>();
         note.drafts().stream()
-                .filter(d -> !course.isTold() || d.matter() != FindingKind.REMARK)
+                .filter(d -> !course.isTold()
+                        || d.matter() != FindingKind.REMARK
+                        || FactOfJob.in(d).isPresent())
                 .filter(d -> !course.isTold() || Statements.isClaimed(d.matter(), text))
                 .forEach(all::add);
         Optional<Draft.Place> place = course.within(passage.start(), passage.start() + text.length());
         for (Statements.Stated stated : Statements.in(text, transcript.lately(passage.start(), LATELY_S))) {
             boolean known = all.stream().anyMatch(d -> covers(d, stated.matter()));
             if (!known) {
+                Traits measured = measured(stated, text);
                 Traits traits = SideWords.in(text)
-                        .map(c -> Traits.NONE.withClock(Optional.of(c)))
-                        .orElse(Traits.NONE);
+                        .map(c -> measured.withClock(Optional.of(c)))
+                        // An hour is of the thing; a side that stands anywhere in the sentence need not be.
+                        .orElse(low.contains("clock") ? measured : measured.withClock(Optional.empty()));
                 all.add(new Draft(
                         stated.matter(),
                         place,
@@ -61,7 +86,13 @@ final class Stating {
                         stated.at()));
             }
         }
-        if (all.isEmpty() && SAME.matcher(text.toLowerCase(Locale.ROOT)).lookingAt()) {
+        atTheJoint(all);
+        List<Draft.Place> many = course.all(passage.start(), passage.start() + text.length());
+        if (all.isEmpty() && !many.isEmpty() && THE_SAME.matcher(low).find()) {
+            last.filter(d -> d.place().isPresent())
+                    .ifPresent(d -> many.forEach(p -> all.add(again(d, text).at(Optional.of(p)))));
+        }
+        if (all.isEmpty() && SAME.matcher(low).lookingAt()) {
             last.filter(d -> d.place().isPresent()).ifPresent(d -> all.add(again(d, text)));
         }
         boolean main = all.stream().anyMatch(d -> d.matter() == FindingKind.MAIN_CONNECTION);
@@ -71,8 +102,53 @@ final class Stating {
             List<Draft> whole = List.copyOf(all);
             all.removeIf(d -> isFound(d) && NotFound.isFoundBefore(d, whole, text, drafts));
         }
+        all.removeIf(d -> course.isTold()
+                && d.matter() == FindingKind.JOINT
+                && d.traits().details().isNone()
+                && SOUND.matcher(low).find());
+        boolean service = all.stream().anyMatch(d -> d.matter() == Act.SERVICE);
+        all.removeIf(d -> service
+                && d.matter() == FindingKind.CLEANED
+                && LAST_TIME.matcher(low).find());
         all.sort(Comparator.comparingInt(Draft::start));
         return course.isTold() ? withoutWhatIsAdvised(all) : all;
+    }
+
+    /** "The pipe has dropped at this joint, 82": the joint is where it is; and soil that shows through a gap is no debris. */
+    private static void atTheJoint(List<Draft> all) {
+        Optional<Draft> joint =
+                all.stream().filter(d -> d.matter() == FindingKind.JOINT).findFirst();
+        boolean moved =
+                joint.isPresent() && all.stream().anyMatch(d -> isOfJoint(d) && d.certainty() != Certainty.RULED_OUT);
+        if (moved) {
+            all.replaceAll(
+                    d -> isOfJoint(d) && d.place().isEmpty() ? d.at(joint.get().place()) : d);
+            all.remove(joint.get());
+        }
+        boolean soil = all.stream()
+                .anyMatch(d -> d.traits()
+                        .details()
+                        .get(Detail.STATE)
+                        .filter(s -> s == State.OPEN_TO_SOIL)
+                        .isPresent());
+        all.removeIf(d -> soil && d.matter() == FindingKind.DEBRIS);
+    }
+
+    private static boolean isOfJoint(Draft draft) {
+        return draft.matter() == FindingKind.OFFSET || draft.matter() == FindingKind.GAP;
+    }
+
+    /** "The pipe has dropped about an inch": what the reader understands of it once the thing is named. */
+    private Traits measured(Statements.Stated stated, String text) {
+        boolean condition = stated.matter() instanceof FindingKind kind && kind.family() == Family.CONDITION;
+        if (!condition || stated.certainty() == Certainty.RULED_OUT) {
+            return Traits.NONE;
+        }
+        return reader.hear(NAMED.formatted(stated.matter().word(), text), unit, Optional.empty()).drafts().stream()
+                .filter(d -> d.matter().equals(stated.matter()))
+                .findFirst()
+                .map(Draft::traits)
+                .orElse(Traits.NONE);
     }
 
     /** "Get the roots cut": what is to be done about a thing finds it no second time. */
@@ -88,11 +164,16 @@ final class Stating {
 
     /** Whether what the reader understood makes a matter that is stated none of its own. */
     private boolean covers(Draft draft, Topic stated) {
-        if (draft.matter() == FindingKind.BOUNDARY && stated == FindingKind.REMARK) {
+        if (draft.matter() == FindingKind.BOUNDARY && (stated == FindingKind.REMARK || stated == FindingKind.OPENING)) {
             return true;
         }
         if (draft.matter() instanceof FindingKind kind && stated instanceof FindingKind other) {
-            return kind.broad() == other.broad();
+            boolean eitherOf = draft.traits()
+                    .details()
+                    .get(Detail.OR)
+                    .filter(o -> o.equals(other.word()))
+                    .isPresent();
+            return eitherOf || kind.broad() == other.broad();
         }
         boolean again = !course.isTold() && stated == Act.SERVICE && draft.matter() == FindingKind.ADVICE;
         return draft.matter().equals(stated)

@@ -27,14 +27,22 @@ final class Stretched {
     private static final Set<FindingKind> WATER = EnumSet.of(FindingKind.STANDING_WATER, FindingKind.UNDER_WATER);
 
     private static final Pattern OUT = Pattern.compile(
-            "\\b(?:out of (?:it|that|the (?:water|belly|sag|dip|low spot))|com(?:e|es|ing) (?:back )?(?:out|up there)|pops? (?:back )?out|we'?re out|i'?m out"
-                    + "|opens back up|clears up|ends? (?:there|here|at)|end of (?:it|that|the (?:belly|water|sag))|quits|back to (?:round|normal)"
+            "^[\\s,.]*(?:and |okay |we'?re |i'?m )*out\\s*[.,!]?\\s*$|\\b(?:(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) (?:coming|comes) )out of (?:it|that|the (?:water|belly|sag|dip|low spot))|(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) )com(?:e|es|ing) (?:back )?(?:out|up there)|com(?:es|ing) back up|pops? (?:back )?out|we'?re out|i'?m out"
+                    + "|(?:it|water) (?:goes away|dries up|drains off|runs out)|opens back up|clears up|ends? (?:there|here|at)|end of (?:it|that|(?:the )?(?:belly|water|sag))|quits|back to (?:round|normal)"
                     + "|(?:return|returns) to normal|more nearly round|it'?s round again|levels? off)\\b");
     private static final Pattern TOLD_AGAIN = Pattern.compile(
-            "\\b(?:so|that'?s|that is|call it|about)\\b.*\\b(?:foot|feet|ft)\\b.*\\b(?:belly|sag|water|it|that|long)\\b");
+            "\\b(?:so|that'?s|that is|call it|about)\\b.*\\b(?:foot|feet|ft)\\b.*\\b(?:belly|sag|water|it|that|long)\\b"
+                    + "|\\bthat'?s (?:a|the|your) .{0,20}(?:belly|sag|low spot|dip)\\b");
 
     private static final Pattern STILL =
             Pattern.compile("[\\s,.]*(?:and |yep |now )?still (?:in|under|there|water|sitting)\\b");
+
+    /** How deep it is at its deepest is told of the water that goes on. */
+    private static final Pattern DEEPEST = Pattern.compile(
+            "\\b(?:maximum|greatest|deepest|average) (?:depth|water|point|part)\\b|\\bat (?:its|the) deepest\\b");
+
+    /** No more than a word and a sign, characters. */
+    private static final int FEW = 6;
 
     private static final double SOON_S = 45;
     private static final double OPEN_S = 120;
@@ -102,7 +110,7 @@ final class Stretched {
         }
         for (int i = drafts.size() - 1; i >= 0 && i >= drafts.size() - BACK; i--) {
             Spoken told = drafts.get(i);
-            boolean same = told.draft().matter() == draft.matter()
+            boolean same = (told.draft().matter() == draft.matter() || isWater(told.draft()) && isWater(draft))
                     && seconds - told.seconds() < SOON_S
                     && told.draft().place().filter(p -> !p.isPoint()).isPresent();
             if (same) {
@@ -112,9 +120,20 @@ final class Stretched {
         return Optional.empty();
     }
 
+    /** "We're coming out of it." "Thirty-three.": where that is may be said behind it. */
+    static boolean endsOutOfIt(String text) {
+        Matcher out = OUT.matcher(text.toLowerCase(Locale.ROOT));
+        int end = -1;
+        while (out.find()) {
+            end = out.end();
+        }
+        return end >= 0 && text.substring(end).strip().length() <= FEW;
+    }
+
     /** "Still in it": says nothing new of water that is open. */
     static boolean isStillIn(String text, double seconds, List<Spoken> drafts) {
-        if (!STILL.matcher(text.toLowerCase(Locale.ROOT)).lookingAt()) {
+        String low = text.toLowerCase(Locale.ROOT);
+        if (!STILL.matcher(low).lookingAt() && !DEEPEST.matcher(low).find()) {
             return false;
         }
         return isOpen(seconds, drafts);

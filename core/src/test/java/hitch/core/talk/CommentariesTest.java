@@ -10,9 +10,11 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Sixteen made-up commentaries in as many manners: terse, chatty, formal, without a sign, misheard. */
+/** Twenty-six made-up commentaries in as many manners: terse, chatty, formal, without a sign, misheard. */
 class CommentariesTest {
-    private static final String[] ALL = {"a", "b", "c", "d", "e", "f", "g", "h", "i", "j", "k", "l", "m", "n", "o", "p"
+    private static final String[] ALL = {
+        "a", "b", "c", "d", "e", "f", "g", "h", "i", "j", "k", "l", "m", "n", "o", "p", "q", "r", "s", "t", "u", "v",
+        "w", "x"
     };
 
     private static Score score(String name) {
@@ -32,7 +34,11 @@ class CommentariesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(strings = {"a", "b", "c", "d", "e", "f", "g", "h", "i", "j", "k", "l", "m", "n", "o", "p"})
+    @ValueSource(
+            strings = {
+                "a", "b", "c", "d", "e", "f", "g", "h", "i", "j", "k", "l", "m", "n", "o", "p", "q", "r", "s", "t", "u",
+                "v", "w", "x", "y", "z"
+            })
     void noMannerIsBeyondIt(String name) {
         Score score = score(name);
         assertThat(score.recall()).isGreaterThan(0.68);

@@ -16,13 +16,13 @@ final class AdviceRule implements MoreRules.Rule {
     private static final Pattern WANTS = Pattern.compile(
             "\\b(?:going to|gonna|will|ll|itll|should) (?:want|need|require|have)\\b|\\b(?:wants|needs) (?:to be |a |regular |yearly |some )*(?:clean|jett?|snak|cabl|maint|lin|dig|dug|repair|replac|look|camera|inspect|service)\\w*");
     private static final Pattern HAVE = Pattern.compile(
-            "\\b(?:have|get|call|hire|bring in) (?:a |an |your |the )?(?:licensed |qualified |good |second |local )*(plumber|contractor|engineer|plumbers|drain cleaner|specialist|excavator|roofer|electrician|district|city|lining company|company)\\b");
+            "\\b(?:have|get|call|hire|bring in) (?:a |an |your |the )?(?:licensed |qualified |good |second |local )*(plumber|contractor|engineer|plumbers|drain cleaner|specialist|excavator|roofer|electrician|district|city|lining company|company)\\b|\\blicensed (plumber|contractor|drain cleaner|engineer)\\b");
     private static final Pattern WHO = Pattern.compile(
             "\\b(?:by|from|call|have|get|hire) (?:a |an |your |the )?(?:licensed |qualified |good |second |local )*(plumber|contractor|engineer|drain cleaner|specialist|excavator|district|city)\\b");
     private static final Pattern WHEN = Pattern.compile(
-            "\\b(before (?:you |they |we )?(?:close|closing|sale|buying|you buy|escrow closes|winter|digging)|(?:every|each) (?:other )?(?:\\w+ )?(?:years?|months?|spring|fall)|yearly|annually|once a year|twice a year|regular(?:ly)?|right away|as soon as possible|asap|now|soon|this (?:year|spring|summer|fall|winter)|next (?:year|spring|summer|fall|winter|month)|when it backs up)\\b");
+            "\\b(before (?:you |they |we )?(?:close|closing|sale|buying|you buy|escrow closes|winter|digging)|(?:every|each) (?:other )?(?:\\w+ )?(?:years?|months?|spring|fall)|yearly|annually|once a year|twice a year|regular(?:ly)?|(?:with ?in|w / in|inside of) (?:a |the |one |two |three |\\d+ )?(?:years?|months?|weeks?)|right away|as soon as possible|asap|now|soon|this (?:year|spring|summer|fall|winter)|next (?:year|spring|summer|fall|winter|month)|when it backs up)\\b");
     private static final Pattern VERDICT = Pattern.compile(
-            "\\b(?:it|line|pipe|sewer|this|everything|the whole thing) (?:works|drains|functions|is functioning|is functional|is working|passes|fails|is serviceable|is in (?:good|fair|poor|decent|bad|great) (?:shape|condition))\\b|\\b(?:overall|all in all|in general|bottom line)\\b.*\\b(?:good|fair|poor|bad|fine|ok|okay|decent|functional|functioning|serviceable|shape|condition|works)\\b"
+            "\\b(?:it|line|pipe|sewer|this|everything|the whole thing) (?:works|drains|functions|is functioning|is functional|is working|passes|fails|is serviceable|is in (?:real |really |pretty |very |fairly |quite )?(?:good|fair|poor|decent|bad|great) (?:shape|condition))\\b|\\b(?:overall|all in all|in general|bottom line)\\b.*\\b(?:good|fair|poor|bad|fine|ok|okay|decent|functional|functioning|serviceable|shape|condition|works)\\b"
                     + "|\\bno (?:opinion|verdict|judgment|call)\\b|\\b(?:cant|cannot|wont|not going to) (?:judge|call|pass judgment|give an opinion|say anything about)\\b|\\bfunction(?:ing|al) (?:with|but|as|,)\\b|\\b(?:cant|cannot|couldnt|could not|wont|wouldnt|would not) pass (?:this|the|that|her|his|their) (?:line|sewer|lateral|system|pipe)\\b(?! at| here)|^functional\\b|^functioning\\b|^(?:pass|fail|serviceable|works)\\b");
     private static final Pattern ORDER = Pattern.compile(
             "(?:^|[,;.] )(?:clean|jet|snake|reline|line|replace|repair|dig|monitor|watch|descale)(?: it)? (?:yearly|annually|every|regularly|soon|now|asap|once|twice|in|right away)\\b");
@@ -38,12 +38,15 @@ final class AdviceRule implements MoreRules.Rule {
                 Pattern.compile(
                         "\\b(?:clean|cleaned|cleaning|jet|jetted|jetting|snake|snaked|snaking|cabled|cabling|maintenance|cleared|rodded|hydro jet\\w*|descal\\w+|flushed out|service)\\b"));
         WORK.put("dig", Pattern.compile("\\b(?:dig|dug|digging|excavat\\w+)\\b"));
-        WORK.put("line", Pattern.compile("\\b(?:line it|lined|lining|relin\\w+|liner)\\b"));
+        WORK.put(
+                "line",
+                Pattern.compile("\\b(?:line (?:it|this|that)(?! (?:is|was|has))|lined|lining|relin\\w+|liner)\\b"));
         WORK.put("replace", Pattern.compile("\\b(?:replac\\w+|new (?:pipe|line|sewer))\\b"));
         WORK.put("repair", Pattern.compile("\\b(?:repair\\w*|fix\\w*|mend\\w*)\\b"));
         WORK.put(
                 "opening",
-                Pattern.compile("\\b(?:install|add|put in|adding|installing)\\b.*\\b(?:cleanout|opening)\\b"));
+                Pattern.compile(
+                        "\\b(?:install|add|put in|put a|put another|putting in|adding|installing)\\b.*\\b(?:cleanout|opening)\\b"));
         WORK.put("watch", Pattern.compile("\\b(?:watch|monitor\\w*|keep an eye)\\b"));
         WORK.put("root killer", Pattern.compile("\\b(?:root killer|foam\\w*)\\b"));
     }
@@ -63,7 +66,8 @@ final class AdviceRule implements MoreRules.Rule {
         }
         Optional<Sense.Match> till = sense.find(TILL);
         boolean orders = sense.typed()
-                && (sense.says(ORDER) || sense.says(AGAIN) && work(sense).isPresent());
+                && (sense.says(ORDER)
+                        || sense.says(AGAIN) && (work(sense).isPresent() || sense.has(Meaning.Time.class)));
         boolean asks = orders
                 || sense.find(HAVE).isPresent()
                 || sense.says(WANTS)
@@ -98,7 +102,9 @@ final class AdviceRule implements MoreRules.Rule {
         if (!asks.isBlank()) {
             advice.say(Detail.ASKS, asks);
         }
-        sense.find(HAVE).or(() -> sense.find(WHO)).ifPresent(m -> sense.sayWords(advice, Detail.WHO, m.group(1), m));
+        sense.find(HAVE)
+                .or(() -> sense.find(WHO))
+                .ifPresent(m -> sense.sayWords(advice, Detail.WHO, m.has(1) ? m.group(1) : m.group(2), m));
         int time = sense.next(0, Meaning.Time.class);
         Optional<Sense.Match> when = sense.find(WHEN);
         if (when.isPresent()) {

@@ -14,6 +14,7 @@ final class Amounts {
     static void join(Phrases parts) {
         for (int i = 0; i < parts.size(); i++) {
             article(parts, i);
+            couple(parts, i);
             spokenInch(parts, i);
             if (parts.has(i, Meaning.Number.class)) {
                 feetAndInches(parts, i);
@@ -65,6 +66,14 @@ final class Amounts {
         parts.join(i, last, amount);
     }
 
+    /** "A couple of inches". */
+    private static void couple(Phrases parts, int i) {
+        int unit = parts.is(i + 1, Glue.OF) || parts.says(i + 1, "of") ? i + 2 : i + 1;
+        if (parts.says(i, "couple") && parts.is(unit, Glue.INCHES)) {
+            parts.join(i, unit, new Amount(Distance.inches(2), 2, true, false));
+        }
+    }
+
     /** A recogniser hears "for inch" and "ate inch" where four and eight were said. */
     private static void spokenInch(Phrases parts, int i) {
         boolean homophone = parts.says(i, "for", "ate", "too");
@@ -89,7 +98,9 @@ final class Amounts {
             marked = true;
             unit++;
         }
-        boolean ofPipe = parts.has(unit + 1, Meaning.MadeOf.class) || parts.says(unit + 1, "pipe", "line");
+        boolean ofPipe = parts.has(unit + 1, Meaning.MadeOf.class)
+                || parts.says(unit + 1, "pipe", "line")
+                || parts.has(unit + 1, Meaning.Tool.class);
         if (inches >= 12 || marked && ofPipe || !marked && !bareInches(parts, second)) {
             return;
         }
@@ -168,8 +179,8 @@ final class Amounts {
                 || parts.has(i + 2, Meaning.Round.class)
                 || parts.has(i + 2, Meaning.Tool.class)
                 || parts.says(
-                        i + 2, "pipe", "line", "deep", "wide", "high", "higher", "lower", "tall", "proud", "across",
-                        "off");
+                        i + 2, "down", "up", "pipe", "line", "deep", "wide", "high", "higher", "lower", "tall", "proud",
+                        "across", "off");
     }
 
     private static void share(Phrases parts, int i, int unit, double value) {

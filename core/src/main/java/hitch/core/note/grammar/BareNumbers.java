@@ -75,6 +75,7 @@ final class BareNumbers {
                         .filter(r -> r.clock().equals(ClockPosition.at(3))
                                 || r.clock().equals(ClockPosition.at(9)))
                         .isPresent();
+        turns |= (i == 0 || parts.at(i - 1).isSign()) && parts.says(i + 1, "down", "up", "around");
         boolean stop = parts.isThing(i - 1, FindingKind.LIMIT) && parts.is(i + 1, Glue.AT);
         boolean alone = stop || typed && i == 0 && (parts.says(1, "@") || parts.is(1, Glue.AT));
         return angle
@@ -101,7 +102,8 @@ final class BareNumbers {
                 || parts.says(before, "@")
                 || parts.isRough(i - 1) && value >= 3
                 || takenBack(i);
-        if (placed || parts.says(i + 1, "mark")) {
+        boolean farther = parts.says(i - 1, "than") && parts.says(i - 2, "farther", "further");
+        if (placed || farther || parts.says(i + 1, "mark")) {
             return true;
         }
         boolean inList = (parts.says(i - 1, ",") || parts.is(i - 1, Glue.AND))
@@ -128,6 +130,7 @@ final class BareNumbers {
         }
         boolean after = said(i - 1) || parts.says(i - 1, ":") && said(i - 2) || parts.says(i - 1, ",") && said(i - 2);
         boolean leads = opens(i)
+                && !parts.says(i - 1, "all")
                 && (parts.isThing(i + 1)
                         || parts.has(i + 1, Meaning.Much.class)
                         || parts.at(i + 1).isSign() && value >= 3);
@@ -139,7 +142,11 @@ final class BareNumbers {
             return hints.anyMatter();
         }
         if (!whole) {
-            boolean only = typed && closed && value >= 3 && hints.anyMatter() && !hints.any(Meaning.Place.class);
+            boolean only = typed
+                    && (closed || isFigure(i + 1))
+                    && value >= 3
+                    && hints.anyMatter()
+                    && !hints.any(Meaning.Place.class);
             return after || leads || only || parts.isThing(i + 1) || opens(i);
         }
         return after && (closed || value >= 10 && parts.isThing(i + 1) || parts.has(i + 1, Meaning.Round.class))
@@ -150,6 +157,13 @@ final class BareNumbers {
                         && value >= 3
                         && hints.anyMatter()
                         && !hints.any(Meaning.Place.class);
+    }
+
+    /** "Wipes 12.8 80%": the next figure has a sort of its own. */
+    private boolean isFigure(int i) {
+        return parts.has(i, Meaning.Share.class)
+                || parts.has(i, Meaning.Size.class)
+                || parts.has(i, Meaning.Round.class);
     }
 
     /** Whether nothing but "and", "okay" and the like stands before it. */
@@ -186,7 +200,7 @@ final class BareNumbers {
                 || parts.has(i, Meaning.Deep.class)
                 || parts.has(i, Meaning.Said.class)
                 || parts.says(i, "ok", "okay", "good", "fine") && parts.isThing(i - 1)
-                || parts.has(i, Meaning.Sure.class) && parts.isEdge(i + 2)
+                || parts.has(i, Meaning.Sure.class) && (parts.isEdge(i + 2) || typed)
                 || parts.has(i, Meaning.Place.class);
     }
 

@@ -15,14 +15,16 @@ final class BoundaryRule implements MoreRules.Rule {
     private static final Pattern OWNED = Pattern.compile(
             "\\buse (?:it |that |this )?as (?:the |a )?(?:line|boundary|property line)\\b|\\b(?:calling|call|called) (?:it|that|this|the [a-z]+) (?:the |our |as the )?(?:boundary|property line|line)\\b|\\bwhere (?:the |your |our )?(?:district|city|county|town|public|owner|homeowner)s? (?:part |side |portion |pipe |responsibility )?(?:picks up|takes over|starts|begins|ends|stops)\\b"
                     + "|\\bwhere (?:theirs|ours|yours|his|hers|the public) (?:part |side )?(?:starts|begins|ends|stops|takes over)\\b"
+                    + "|\\b(?:city|district|county|town)s (?:part|side|pipe|portion|responsibility) (?:starts|begins|picks up)\\b"
+                    + "|\\b(?:everything|all|anything) (?:past|beyond|from) (?:that|there|here|this|it)(?: on)? (?:is|belongs to) (?:theirs|the district|the city|the county|the town)"
                     + "|\\b(?:district|city|county|town) (?:takes over|picks up|owns it) (?:from )?(?:here|there|at|past)?\\b"
                     + "|\\b(?:only )?(?:own|owns|responsible|theirs|yours) (?:up |out )?to the\\b"
-                    + "|\\b(?:might|may|could|must|would|has to) be (?:the|their|your) (?:property )?line\\b|\\bend of (?:private|their|your) (?:property|side|part)\\b");
+                    + "|\\b(?:might|may|could|must|would|has to) be (?:the|their|your) (?:property )?line\\b|\\b(?:his|her|their|your|my) (?:pipe|part|side) (?:stops|ends|starts|begins) at\\b|\\bend of (?:private|their|your) (?:property|side|part)\\b");
     private static final Pattern UNSURE =
             Pattern.compile("\\b(?:might|may|could|wouldnt swear|not sure|guess\\w*|maybe|possibly|perhaps)\\b");
     static final Pattern TOLD = Pattern.compile(
             "\\b(?:per|according to)(?: the)? (owner|seller|tenant|agent|buyer|neighbou?r|plumber|city|homeowner|landlord|manager)\\b"
-                    + "|\\b(?:the |her |his )?(owner|seller|tenant|agent|buyer|neighbou?r|plumber|homeowner|landlord|manager)s? (?:says?|said|swears?|swore|tells?|told|claims?|thinks?|insists?|reports?|mentioned|knows|showed|pointed)\\b");
+                    + "|\\b(?:the |her |his )?(owner|seller|tenant|agent|buyer|neighbou?r|plumber|homeowner|landlord|manager)s? (?:in the (?:[a-z]+ ){1,2}|next door |upstairs |downstairs )?(?:complains?|complained|says?|said|swears?|swore|figures?|figured|believes?|guesses|reckons?|tells?|told|claims?|thinks?|insists?|reports?|mentioned|knows|showed|pointed)\\b");
     private static final Pattern MAP =
             Pattern.compile("\\b(?:map|maps|plat|gis|drawing|drawings|plans|as built|survey|record|records)\\b");
     private static final Pattern PAINT = Pattern.compile("\\b(?:painted|paint|i marked|we marked)\\b");
@@ -87,7 +89,7 @@ final class BoundaryRule implements MoreRules.Rule {
         }
         if (!by.isEmpty()) {
             boundary.say(Detail.EVIDENCE, List.copyOf(by));
-            if (by.contains(Evidence.PAINT) || by.contains(Evidence.LOCATE)) {
+            if (by.contains(Evidence.PAINT) || by.contains(Evidence.LOCATE) || by.contains(Evidence.MAP)) {
                 sense.drop(FindingKind.LOCATE);
             }
         }

@@ -11,12 +11,12 @@ import java.util.regex.Pattern;
 final class ByUsRule implements MoreRules.Rule {
     private static final Pattern OURS = Pattern.compile(
             ", ours ?\\.?$|\\bours,? from\\b|\\b(?:is|are|was|were|thats|its) (?:all )?(?:ours|our doing|from us|on us|us)\\b|\\bwe (?:knocked|brought|dragged|dropped|did|caused|made|scratched)\\b"
-                    + "|\\bi (?:knocked|brought|dragged|dropped|caused|scratched)\\b|\\b(?:fell|came|dropped|washed|got knocked) in (?:with (?:us|me|the (?:camera|cap|head|cable))|when (?:we|i)|from (?:us|the cap|the opening))\\b|\\bfell in (?:with|when|from)\\b|\\bcaused by (?:us|me|the camera|our camera)\\b"
-                    + "|\\bfrom (?:our|my) (?:own )?(?:camera|skid|head|cable|guide|own|tools?)\\b|\\b(?:our|my) (?:own )?(?:camera|skid|guide) (?:did|left|made)\\b");
+                    + "|\\b(?:my|our) (?:own )?(?:doing|fault)\\b|\\bthat was (?:us|me)\\b|\\bi (?:knocked|brought|dragged|dropped|caused|scratched)\\b|\\b(?:fell|came|dropped|washed|got knocked) in (?:with (?:us|me|the (?:camera|cap|head|cable))|when (?:we|i)|from (?:us|the cap|the opening))\\b|\\bfell in (?:with|when|from)\\b|\\bcaused by (?:us|me|the camera|our camera)\\b"
+                    + "|\\bfrom (?:our|my) (?:own )?(?:camera|skid|head|cable|guide|own|tools?|hose|boots?|shoes?|shovel|gloves?|wheels?)\\b|\\b(?:our|my) (?:own )?(?:camera|skid|guide) (?:did|left|made)\\b");
     private static final Pattern CLEARED = Pattern.compile(
             "\\b(?:bump(?:ed|s)?|wash(?:ed|es)?|knock(?:ed|s)?|pop(?:ped|s)?|push(?:ed|es)?|punch(?:ed|es)?|br(?:oke|oken|eaks?)|bust(?:ed|s)?|poked?|went|shoved?)"
                     + "(?: (?:it|that|the|this|a|plug|clog|dam|paper|wad|right|clean|blockage|stuff|on))* (?:down|away|loose|through|up|free|(?<!broken )out|apart)\\b"
-                    + "|\\bpopped\\b|\\bgave way\\b|\\bits gone\\b|\\bcleared (?:it )?(?:by|with) (?:the |our |my )?(?:camera|head)\\b|\\bfell apart\\b");
+                    + "|\\bpopped\\b|\\bgave way\\b|\\blet (?:go|loose) when (?:i|we)\\b|\\bits gone\\b|\\bcleared (?:it )?(?:by|with) (?:the |our |my )?(?:camera|head)\\b|\\bfell apart\\b");
     private static final Pattern OUR_MARKS = Pattern.compile(
             "\\b(?:marks?|lines?|grooves?|tracks?)\\b(?: [a-z0-9]+)* from (?:our|my) (?:own )?(?:skid|guide|camera|cutter|head|cable|tool)\\b");
     private static final Pattern PLUG = Pattern.compile("\\b(?:plug|clog|dam|blockage|stoppage)\\b");

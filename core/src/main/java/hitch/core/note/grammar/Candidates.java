@@ -84,6 +84,10 @@ final class Candidates {
             // "Locate at 28, 5 ft deep": the depth is that of what was located.
             return;
         }
+        if (isNoneAt(i, kind)) {
+            found.add(new Candidate(kind, i).sure(Certainty.RULED_OUT));
+            return;
+        }
         boolean advised = scopes.isAdvised(i) && !(kind == FindingKind.LOCATE && hints.any(Meaning.Deep.class));
         boolean asked = !typed && parts.size() == 2 && parts.says(1, "?");
         if (asked
@@ -97,6 +101,16 @@ final class Candidates {
             return;
         }
         found.add(new Candidate(kind, i).sure(scopes.certainty(i)));
+    }
+
+    /** "No crack at 40.1": somebody looked there, and it is not. */
+    private boolean isNoneAt(int i, FindingKind kind) {
+        boolean at = parts.is(i + 1, Glue.AT) || parts.says(i + 1, "@");
+        return typed
+                && kind.family() == Family.CONDITION
+                && parts.says(i - 1, "no")
+                && at
+                && parts.has(i + 2, Meaning.Place.class);
     }
 
     /** "No main seen, stopped at 83": the no is of something else. */
@@ -184,6 +198,21 @@ final class Candidates {
         found.removeIf(c -> c.is(FindingKind.DEBRIS)
                 && parts.says(c.at(), "gravel", "dirt", "sand", "mud", "rocks", "rock", "stones")
                 && all.stream().anyMatch(o -> o.is(FindingKind.HOLE) || o.is(FindingKind.BREAK)));
+        // "Main at 112, a clay wye": how the main is met is no tie-in of its own.
+        found.removeIf(c -> c.is(FindingKind.TIE_IN)
+                && parts.says(c.at(), "wye", "tee", "saddle", "tap")
+                && hints.count(Meaning.Place.class) == 1
+                && all.stream().anyMatch(o -> o.is(FindingKind.MAIN_CONNECTION)));
+        boolean one = hints.count(Meaning.Place.class) <= 1;
+        // "Broken pipe, bottom missing" is one break; "sags, or just tub water" one sag.
+        found.removeIf(c -> one
+                && c.is(FindingKind.HOLE)
+                && parts.at(c.at()).text().matches(".*\\b(?:missing|gone)")
+                && all.stream().anyMatch(o -> o.is(FindingKind.BREAK) && o.at() < c.at()));
+        found.removeIf(c -> one
+                && weak(c.at())
+                && c.is(FindingKind.STANDING_WATER)
+                && all.stream().anyMatch(o -> o != c && o.is(FindingKind.STANDING_WATER) && !weak(o.at())));
         boolean condition = all.stream().anyMatch(Candidate::isCondition);
         found.removeIf(c -> {
             if (c.certainty() == Certainty.RULED_OUT || !c.isFinding()) {
@@ -231,9 +260,12 @@ final class Candidates {
                             "choked off",
                             "plugged solid",
                             "jammed",
-                            "blocked off")
+                            "blocked off",
+                            "clog")
                     && all.stream()
                             .anyMatch(o -> o.is(FindingKind.ROOTS)
+                                    || o.is(FindingKind.PAPER)
+                                    || o.is(FindingKind.SLUDGE)
                                     || o.is(FindingKind.WIPES)
                                     || o.is(FindingKind.DEBRIS)
                                     || o.is(FindingKind.GREASE));

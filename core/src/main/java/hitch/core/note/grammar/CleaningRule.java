@@ -16,17 +16,21 @@ final class CleaningRule implements MoreRules.Rule {
     private static final Pattern RAN =
             Pattern.compile("\\b(?:ran|run|pushed|put|sent|used) (?:a|the|our|my|their) \\b");
     private static final Pattern PAST = Pattern.compile(
-            "\\b(?:the |that |their |our |a )?last (snaking|cleaning|jetting|cabling|rodding|service)\\b|\\b(snaked|jetted|cleaned|cabled|rodded) (?:it |the line )?(?:back )?(?:in|last|on)\\b");
+            "\\b(?:the |that |their |our |a )?last (snaking|cleaning|jetting|cabling|rodding|service)\\b|\\b(?:had|has|have|getting|gets) (?:it|this|the line|her line|that) (snaked|jetted|cleaned|cabled|rodded)\\b|\\b(snaked|jetted|cleaned|cabled|rodded) (?:it |the line )?(?:back )?(?:in|last|on)\\b");
     private static final Pattern WITH = Pattern.compile(
             "\\b(?:after|before|post|pre|since) (?:the |we |they |it was |being |it got |getting )*(jet|snake|cable|cut|rod|auger)(?:t?ed|t?ing|d|ing|ting)?\\b");
     private static final Pattern WHEN = Pattern.compile(
-            "\\b((?:january|february|march|april|may|june|july|august|september|october|november|december)(?: \\d{4})?|last (?:year|month|week|spring|summer|fall|winter)|(?:a |two |three )?(?:years?|months?|weeks?) ago|yesterday)\\b");
+            "\\b((?:january|february|march|april|may|june|july|august|september|october|november|december)(?: \\d{4})?|last (?:year|month|week|spring|summer|fall|winter)|(?:a |two |three )?(?:years?|months?|weeks?) ago|yesterday|this (?:year|month|week|spring|summer|fall|winter|morning))\\b");
     private static final Pattern FROM = Pattern.compile(
-            "\\b(?:from|out of|off|through) (?:the |our )?((?:front|back|side|rear|house|basement|garage|yard|upper|lower|two way|main) (?:cleanout|opening|access|side))\\b");
+            "\\b(?:from|out of|off|through) (?:the |our )?((?:front|back|side|rear|house|basement|garage|yard|upper|lower|two way|main) (?:cleanout|opening|access|side)|basement|garage|roof|toilet|crawl space)\\b");
 
     /** Cleaning goes out from the opening. */
     private static final Pattern UP_TO =
             Pattern.compile("\\b(?:up|out|all the way|on out|in|clear|down) (?:to|as far as)\\b");
+
+    /** "Cabled 60 ft": that far out. */
+    private static final Pattern SO_FAR = Pattern.compile(
+            "^(?:cleaned|jetted|snaked|cabled|cut|rodded) (?:about |out )*[a-z0-9./ ]+(?:ft|feet|foot|')");
 
     @Override
     public void read(Sense sense) {
@@ -61,13 +65,21 @@ final class CleaningRule implements MoreRules.Rule {
             int to = sense.next(0, Meaning.Place.class);
             sense.parts()
                     .as(to, Meaning.Place.class)
-                    .filter(p -> p.from().equals(p.to()) && sense.says(UP_TO))
+                    .filter(p -> p.from().equals(p.to()) && (sense.says(UP_TO) || sense.says(SO_FAR)))
                     .ifPresent(p -> {
                         sense.parts().set(to, new Meaning.Place(Distance.ZERO, p.to()));
                         made.setPlace(sense.parts().at(to));
                     });
             sense.find(FROM).ifPresent(f -> sense.sayWords(made, Detail.MARK, f.group(1), f));
             sense.find(WHEN).ifPresent(w -> sense.sayWords(made, Detail.WHEN, w.group(1), w));
+            int width = m.last() + 1;
+            sense.parts()
+                    .as(width, Meaning.Size.class)
+                    .filter(w -> tool < 0 && sense.typed())
+                    .ifPresent(w -> {
+                        made.say(Detail.TOOL_WIDTH, w.size()).understanding(Detail.TOOL_WIDTH, width, width);
+                        sense.parts().set(width, new Meaning.Other());
+                    });
             String verb = m.group(0).replaceAll(".*\\b(\\w+)$", "$1");
             if (tool < 0 && verb.matches("snak\\w+|jett\\w+|cabl\\w+|rodd?\\w+|auger\\w+")) {
                 made.say(

@@ -60,6 +60,12 @@ final class Corrections {
         if (next >= parts.size() || next > sorry + REACH) {
             return sorry <= 1;
         }
+        boolean size = parts.says(sorry, "call it")
+                && parts.as(next, Amount.class).map(Amount::small).orElse(false);
+        if (size || isPart(parts, next) && !anyPart(parts, sorry)) {
+            // "At sixty, call it a third of the pipe": a share stands in place of no distance.
+            return sorry <= 1;
+        }
         int old = find(parts, sorry, next, isNumberish(parts, next));
         if (old < 0) {
             return sorry <= 1;
@@ -78,6 +84,22 @@ final class Corrections {
             // A side that stands in place of another is one.
             parts.set(old, said instanceof Meaning.Round r ? new Meaning.Round(r.clock(), false) : said);
             parts.remove(sorry, next);
+        }
+        return false;
+    }
+
+    /** A third, a fifth: a share that is not joined with what it is of yet. */
+    private static boolean isPart(Phrases parts, int i) {
+        return parts.has(i, Meaning.Number.class)
+                && Amounts.number(parts, i) < 1
+                && parts.isAny(i + 1, Glue.OF, Glue.BORE);
+    }
+
+    private static boolean anyPart(Phrases parts, int end) {
+        for (int i = 0; i < end; i++) {
+            if (isPart(parts, i) || parts.has(i, Meaning.Share.class)) {
+                return true;
+            }
         }
         return false;
     }

@@ -17,6 +17,18 @@ final class DepthWords {
     }
 
     boolean isDepth(int i, boolean placed, Distance length) {
+        boolean behind = parts.says(i - 1, "@")
+                && isLocating()
+                && parts.has(i - 2, Meaning.Number.class)
+                && length.compareTo(DEEPEST_SEWER) <= 0;
+        if (behind) {
+            // "Locate 22.0 @ 3.5 ft".
+            return true;
+        }
+        boolean over = parts.isThing(i - 1, FindingKind.LOCATE) && parts.says(i + 1, "over", "above");
+        if (over && length.compareTo(DEEPEST_SEWER) <= 0) {
+            return true;
+        }
         if (isBareLocate(i) && length.compareTo(DEEPEST_SEWER) <= 0) {
             return true;
         }

@@ -10,7 +10,8 @@ import java.util.regex.Pattern;
 final class EitherRule implements MoreRules.Rule {
     private static final Pattern EITHER = Pattern.compile(
             "\\b(?:might|could) be\\b.*(?:,| or) (?:it )?(?:might|could) be\\b|\\b(?:not sure|dont know|cant tell|cannot tell|hard to say) (?:if|whether)\\b.*\\bor\\b|\\beither\\b.*\\bor\\b|\\bor\\b.*\\b(?:cant tell which|cannot tell which|not sure which|one or the other|hard to say which|dont know which|could be either)\\b|\\b(?:could be|might be|maybe|possibly)\\b.*\\bor (?:a|an|just|some|maybe|it)\\b"
-                    + "|^[a-z ]+ or [a-z ]+\\?");
+                    + "|\\b(?:think|looks like|maybe|probably|say)\\b.*\\bbut (?:it |that )?(?:could|might|may) (?:also |just )?be\\b"
+                    + "|^[a-z ]+ or [a-z ]+(?:\\?|@|at |\\d|,)");
 
     private static final Pattern WHICH = Pattern.compile(
             "\\b(?:cant|cannot|hard to|not sure|dont know) (?:tell|say|sure|know)? ?which\\b|\\bmight be\\b.*\\bmight be\\b.*\\bhard to (?:say|tell)\\b|\\bone or the other\\b");

@@ -10,9 +10,11 @@ import java.util.regex.Pattern;
 /** What is told of the house and the job: empty since when, built when, the weather, a warranty, that nothing may leave the firm. */
 final class FactRule implements MoreRules.Rule {
     private static final Pattern IDLE = Pattern.compile(
-            "\\b(?:vacant|empty|unoccupied|idle|occupied|(?:nobody|no one)s? (?:has |been |have )*(?:living|lives|lived) (?:here|there|in it)|winterized|moved out)\\b(?: (?:house|home))?(?: (?:back )?(?:in )?(since [a-z]+|january|february|april|june|july|august|september|october|november|december|last [a-z]+(?: \\d{4})?|(?:for )?(?:about |over )?[a-z0-9]+ (?:years?|months?|weeks?|days?)))?");
+            "\\b(?:vacant|empty|unoccupied|idle|occupied|(?:nobody|no one)s? (?:has |been |have )*(?:living|lives|lived) (?:here|there|in it)|winterized|moved out)\\b(?: (?:house|home))?(?: (?:back )?(?:in )?(since (?:last |early |late |about |before )?[a-z]+|january|february|april|june|july|august|september|october|november|december|last [a-z]+(?: \\d{4})?|(?:for )?(?:about |over )?[a-z0-9]+ (?:years?|months?|weeks?|days?)))?");
     private static final Pattern BUILT = Pattern.compile(
             "\\b(?:built|build|year built|constructed|dates (?:from|to)|from)(?: (?:in|about|around|year|:))* ((?:18|19|20)\\d\\d)\\b");
+    private static final Pattern YEAR_HOUSE = Pattern.compile(
+            "\\b((?:18|19|20)\\d\\d) (?:house|home|build|construction|building)\\b|^(?:house|home|building) ((?:18|19|20)\\d\\d)\\b");
     private static final Pattern LAID = Pattern.compile(
             "\\b(?:pipe|line|sewer|house|home)(?: (?:is|was|it|goes|all))* (?:from|laid|dates|installed|put in|back to)(?: (?:in|back|to|from))* ((?:18|19|20)\\d\\d)\\b");
     private static final Pattern BUILT_SAID = Pattern.compile(
@@ -58,6 +60,7 @@ final class FactRule implements MoreRules.Rule {
                         || sense.says(Pattern.compile("\\b(?:house|home|place|property|nobody|vacant)\\b")));
         Optional<Sense.Match> built = sense.find(BUILT)
                 .filter(m -> !m.group(0).startsWith("from") || sense.text().contains("house"))
+                .or(() -> sense.find(YEAR_HOUSE))
                 .or(() -> sense.find(LAID))
                 .or(() -> sense.find(BUILT_SAID));
         Optional<Sense.Match> present = sense.find(PRESENT);
@@ -72,7 +75,7 @@ final class FactRule implements MoreRules.Rule {
         }
         present.ifPresent(m -> sense.sayWords(sense.add(FindingKind.REMARK, m.first()), Detail.WHO, m.group(1), m));
         idle.ifPresent(m -> fact(sense, m, m.has(1) ? m.group(1) : "now"));
-        built.ifPresent(m -> fact(sense, m, NumberWords.year(m.group(1))));
+        built.ifPresent(m -> fact(sense, m, NumberWords.year(m.has(1) ? m.group(1) : m.group(2))));
         warranty.ifPresent(m -> fact(sense, m, time(sense)));
         if (idle.isEmpty() && built.isEmpty() && warranty.isEmpty()) {
             weather.ifPresent(m -> fact(

@@ -46,6 +46,7 @@ final class Figures {
             figures.count(i);
             figures.time(i);
             figures.flat(i);
+            figures.halfWay(i);
         }
     }
 
@@ -69,6 +70,15 @@ final class Figures {
         }
     }
 
+    /** "Half way up the pipe". */
+    private void halfWay(int i) {
+        int up = parts.says(i, "halfway") ? i + 1 : parts.says(i, "half") && parts.says(i + 1, "way") ? i + 2 : -1;
+        if (up > 0 && (parts.says(up, "full", "up") || parts.says(up, "up the pipe", "up the wall"))) {
+            int last = parts.is(up + 1, Glue.BORE) ? up + 1 : up;
+            parts.join(i, last, new Meaning.Share(50));
+        }
+    }
+
     /** "Crack @12, 17-19": an hour, where a place follows it. */
     private void hour(int i) {
         Optional<Double> hour = number(i).filter(h -> h == Math.rint(h) && h >= 1 && h <= 12);
@@ -87,6 +97,14 @@ final class Figures {
     private void time(int i) {
         String unit = UNITS.get(parts.at(i + 1).text());
         boolean plural = parts.says(i + 1, "s") && parts.touches(i);
+        if (number(i).filter(v -> v == 0.5).isPresent() && parts.says(i + 1, "a", "an")) {
+            // "Half a minute".
+            String of = UNITS.get(parts.at(i + 2).text());
+            if (of != null) {
+                parts.join(i, i + 2, new Meaning.Time(0.5, of));
+            }
+            return;
+        }
         if (unit == null || plural && !anyFixture()) {
             return;
         }

@@ -16,12 +16,12 @@ import java.util.regex.Pattern;
 /** Fixtures that were run: which, how long, whether their water came and after how long; and which were not. */
 final class FixtureRule implements MoreRules.Rule {
     private static final Pattern UNTESTED = Pattern.compile(
-            "\\b(?:untested|not tested|wasnt tested|not run|skipped|no test|(?:didnt|did not|couldnt|could not|never) (?:get to|get in|get into|test|tested|run|ran|try|tried|get a chance|reach)|no access to|locked)\\b");
+            "\\b(?:untested|not tested|wasnt tested|not run|skipped|no test|(?:didnt|did not|couldnt|could not|never) (?:get to|get in|get into|test|tested|run|ran|try|tried|get a chance|reach)|no access to|nobody (?:ran|tested|tried)|no one (?:ran|tested|tried)|locked)\\b");
     private static final Pattern HEARD = Pattern.compile("\\b(?:heard|hear)\\b");
     private static final Pattern NO = Pattern.compile(
-            "\\b(?:nothing (?:ever )?(?:came|showed|shows|arrived|comes|seen|yet)|never (?:came|showed|saw|arrived|seen|did|comes|shows|made it)|(?:didnt|did not|doesnt) (?:see|come|show|arrive|get here|make it)|not seen|no water|no show|no sign)\\b|[:=-] no\\b|, no\\b|^[a-z ]+ no(?: ?[.,])?$|\\bno$");
+            "\\b(?:nothing (?:ever )?(?:came|showed|shows|arrived|comes|seen|yet)|never (?:came|showed|saw|arrived|seen|did|comes|shows|made it)|(?:didnt|did not|doesnt) (?:see|come|show|arrive|get here|make it)|not (?:seen|observed)|no water|no show|no sign)\\b|, (?:nothing|none)\\b|[:=-] no\\b|, no\\b|^[a-z ]+ no(?: ?[.,])?$|\\bno$");
     private static final Pattern SEEN = Pattern.compile(
-            "\\b(?:seen|saw|shows? up|showed(?: up)?|arrived|arrives|came (?:through|by|in|down|past|right)|comes (?:through|by|down|past)|coming (?:through|by|down|past)|show up|yes|there it is|here it comes|made it)\\b|[:=-] (?:ok|good)\\b");
+            "\\b(?:seen|saw|shows? up|showed(?: up)?|arrived|arrives|came (?:through|by|in|down|past|right)|comes (?:through|by|down|past)|coming (?:through|by|down|past)|show up|(?:see|watch|watched) (?:it|that|the water) (?:come|coming|go|going|arrive)|yes|there it is|here it comes|made it)\\b|[:=-] (?:ok|good)\\b");
     private static final Pattern CAME = Pattern.compile(
             "\\b(?:shows? up|showed(?: up)?|came (?:through|by|past|down)|never (?:came|showed|made it))\\b");
     private static final Pattern RAN = Pattern.compile("\\b(?:ran|run|running|flushed|filled|left)\\b");

@@ -7,7 +7,7 @@ import java.util.regex.Pattern;
 /** "Packed solid", "completely blocked": all of the bore. "Two thirds of the wall still there": what scale has left of it. */
 final class FullRule implements MoreRules.Rule {
     private static final Pattern ALL = Pattern.compile(
-            "\\b(?:packed|plugged|blocked|choked|jammed|filled|stuffed) (?:up )?(?:solid|completely|full)\\b|\\b(?:completely|totally|fully) (?:blocked|plugged|full|choked|filled|closed)\\b");
+            "\\b(?:packed|plugged|blocked|choked|jammed|filled|stuffed) (?:up )?(?:solid|completely|full)\\b|\\b(?:completely|totally|fully) (?:blocked|plugged|full|choked|filled|closed)\\b|\\b(?:full|complete|total) (?:stoppage|blockage|block|clog|obstruction)\\b|^(?:[a-z. 0-9,]+ )?(?:roots|grease|debris|mud|wipes|paper) solid\\b|\\bsolid (?:with )?(?:roots|grease|debris|mud|wipes|paper)\\b");
     private static final Pattern LEFT = Pattern.compile(
             "\\b(?:(?:of )?(?:the )?(?:wall|pipe wall|iron|thickness|pipe)s?(?: is| are)? (?:still )?(?:there|left|remaining|good|sound))\\b|\\bwall (?:left|remaining)\\b");
 

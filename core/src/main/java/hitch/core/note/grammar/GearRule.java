@@ -30,6 +30,7 @@ final class GearRule implements MoreRules.Rule {
     private static final Pattern PASSES = Pattern.compile(
             "\\b(?:pass(?:ed|es)?|went (?:right )?(?:through|over|by|past)|goes (?:right )?(?:through|over|by|past)|got (?:through|by|past|over)|gets (?:through|by|past|over)"
                     + "|squeez(?:ed|es)|sneak|slid|slips|fits?|it went|made it)\\b");
+    private static final Pattern THROUGH = Pattern.compile("\\b(?:through|around|past|by|in)\\b");
     private static final Pattern HANGS = Pattern.compile(
             "\\b(?:hangs? up|hung up|gets? stuck|got stuck|wont (?:go|pass|fit)|would not (?:go|pass)|wouldnt (?:go|pass|fit)|cant (?:get|pass)|stops|stopped|catches)\\b");
 
@@ -68,6 +69,23 @@ final class GearRule implements MoreRules.Rule {
                                 all.getLast().gear().size(),
                                 Optional.of(false)),
                         m)));
+        // "Small skid 0-44": with a stretch, it was on.
+        boolean on = sense.typed()
+                && all.size() == 1
+                && all.getFirst().gear().on().isEmpty()
+                && sense.found().isEmpty()
+                && sense.parts()
+                        .as(sense.next(0, Meaning.Place.class), Meaning.Place.class)
+                        .filter(p -> !p.from().equals(p.to()))
+                        .isPresent();
+        if (on) {
+            Gear gear = all.getFirst().gear();
+            all.set(
+                    0,
+                    new Seen(
+                            new Gear(gear.part(), gear.size(), Optional.of(true)),
+                            all.getFirst().words()));
+        }
         boolean limited = false;
         for (Seen seen : all) {
             limited |= say(sense, seen, limited);
@@ -97,11 +115,15 @@ final class GearRule implements MoreRules.Rule {
             sense.say(limit.get(), Detail.GEAR, seen.gear(), seen.words());
             return true;
         }
+        boolean changed = seen.gear().on().isPresent() && !seen.gear().size().isEmpty();
         boolean size = seen.gear().part() == Gear.Part.HEAD && sense.has(Meaning.Size.class);
-        if (seen.gear().on().isPresent() && seen.gear().part() != Gear.Part.HEAD || size) {
+        if (seen.gear().on().isPresent() && seen.gear().part() != Gear.Part.HEAD || size || changed) {
             Candidate made = sense.add(FindingKind.EQUIPMENT, at);
-            Gear gear = size ? new Gear(seen.gear().part(), "", Optional.empty()) : seen.gear();
+            Gear gear = size && !changed ? new Gear(seen.gear().part(), "", Optional.empty()) : seen.gear();
             sense.say(made, Detail.GEAR, gear, seen.words());
+            // "To get through the bend at thirty": named for where it was.
+            boolean one = new Hints(sense.parts()).count(Meaning.Place.class) <= 1;
+            sense.drop(c -> one && sense.says(THROUGH) && isWhere(sense, c));
             if (limited) {
                 // Passed where it had stopped.
                 int place = sense.next(0, Meaning.Place.class);
@@ -138,5 +160,12 @@ final class GearRule implements MoreRules.Rule {
             text.append(text.isEmpty() ? "" : " ").append(sense.parts().at(i).text());
         }
         return text.toString();
+    }
+
+    /** A bend; and an offset that is pointed at as one that is known. */
+    private static boolean isWhere(Sense sense, Candidate c) {
+        return c.is(FindingKind.BEND)
+                        && sense.parts().says(c.at() - 1, "the", "that", "through", "past", "by", "around")
+                || c.is(FindingKind.OFFSET) && sense.parts().says(c.at() - 1, "that");
     }
 }

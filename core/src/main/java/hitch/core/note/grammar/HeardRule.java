@@ -8,8 +8,8 @@ import java.util.regex.Pattern;
 
 /** Water that was only heard is no standing water; an opening with daylight is not the end of the line; and where an opening is. */
 final class HeardRule implements MoreRules.Rule {
-    private static final Pattern HEARD =
-            Pattern.compile("\\b(?:i|you|we) (?:can )?(?:hear|heard)\\b|\\bheard (?:only|a|the|some)\\b");
+    private static final Pattern HEARD = Pattern.compile(
+            "\\b(?:i|you|we) (?:can )?(?:hear|heard)\\b|\\bheard (?:only|a|the|some|drip\\w*|water|trickl\\w*|running|flow\\w*)\\b");
     private static final Pattern BY = Pattern.compile(
             "\\b(?:by|near|next to|beside|behind|at|in|under) (?:the |her |his |their |a )?((?:[a-z]+ )?(?:meter|hydrant|fence|gate|wall|hedge|tree|corner|bush|bushes|driveway|porch|garage|steps|sidewalk|curb|patio|deck|shed|pool|pole|mailbox|flowerbed|bed|closet|basement))\\b");
 

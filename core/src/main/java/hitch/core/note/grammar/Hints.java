@@ -34,6 +34,14 @@ final class Hints {
         return false;
     }
 
+    int count(Class<? extends Meaning> type) {
+        int count = 0;
+        for (int i = 0; i < parts.size(); i++) {
+            count += parts.has(i, type) ? 1 : 0;
+        }
+        return count;
+    }
+
     boolean anyThing(FindingKind kind) {
         return anyOf(Set.of(kind));
     }

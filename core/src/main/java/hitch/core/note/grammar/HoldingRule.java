@@ -21,8 +21,10 @@ final class HoldingRule implements MoreRules.Rule {
     private static final Pattern NOT = Pattern.compile(
             "\\b(?:no|not|isnt|doesnt|does not|is not|never|nothing|without|arent|dont) (?:\\w+ )?(?:catch|hold|trap|snag|collect|grab)\\w*");
     private static final Pattern HUNG = Pattern.compile(
-            "\\b(?:hung up|hung|hanging up|hanging|hangs up|hangs|caught|stuck|snagged|held up|held|piled up|piling up|collecting|collected|wrapped)"
+            "\\b(?:hung up|hung|hanging up|hanging|hangs up|hangs|caught|stuck|snagged|held up|held|piled|piled up|piling up|collecting|collected|wrapped)"
                     + " (?:up )?(?:on|off|in|by|behind|at|against|around|from) (?:the |some |those |these |an? |that |this )*");
+    private static final Pattern ON = Pattern.compile(
+            "^(?:tp|toilet paper|paper|wipes?|rags?|debris|solids) [\\d. ]*(?:on|behind) (?:the )?(?=root|offset|joint)");
     private static final Pattern BEHIND = Pattern.compile(
             "\\b(toilet papers?|papers?|tps?|wipes|rags?|debris|solids|grease|stuff|gravel|silt|water)s? (?:(?:is|are|all|has|have|some|was|were|got|been) )*"
                     + "(?:(?:on|behind|in) (?:it|em|them|this|that)|(?:piled(?: up)?|piling up|hung(?: up)?|hanging|caught|stuck|snagged|catching|backed up"
@@ -37,7 +39,9 @@ final class HoldingRule implements MoreRules.Rule {
         if (!sense.says(NOT)) {
             sense.find(HOLDS).ifPresent(m -> holds(sense, m));
         }
-        sense.find(HUNG).ifPresent(m -> hung(sense, m));
+        sense.find(HUNG)
+                .or(() -> sense.typed() ? sense.find(ON) : Optional.empty())
+                .ifPresent(m -> hung(sense, m));
         if (!sense.says(NOT)) {
             sense.find(BEHIND)
                     .filter(m -> m.has(2) || m.group(0).matches(".* (?:it|this|that|there|here|em|them|these|those)"))
@@ -61,7 +65,7 @@ final class HoldingRule implements MoreRules.Rule {
                             FindingKind.SLUDGE)
                     .stream()
                     .filter(h -> h.at() >= words.first() && h.at() <= words.last())
-                    .map(h -> h.matter().word())
+                    .map(h -> h.is(FindingKind.DEBRIS) ? held : h.matter().word())
                     .findFirst()
                     .orElse(held.matches("toilet papers?|papers?|tissue|tps?") ? "paper" : held);
             sense.say(c, Detail.HOLDS, word, words);

@@ -12,6 +12,8 @@ final class LocateRule implements MoreRules.Rule {
             "\\b(start|beginning|begin|end|other end|far end|near end|one end|both ends|upper end|lower end) (?:of|for) (?:the |our |this |that )*(dig|repair|trench|liner|lining|excavation|replacement|break|sag|belly)\\b");
     private static final Pattern FOR = Pattern.compile(
             "(?:(?<!\\w)(?:for|=|is|as|marks) (?:the |a |our |your )*|, |\\()(new (?:opening|cleanout)|opening|cleanout|tie in|stop|repair|dig|break|main)\\b");
+    private static final Pattern OVER = Pattern.compile(
+            "\\b(?:(?:flag|stake|mark|paint|dot|x) (?:for|on)|over|above) (?:the|that|this) (sag|belly|break|offset|roots|crack|hole|tie in|main|stop)\\b");
     private static final Pattern NEW = Pattern.compile("\\b(?:for |the |a )*(new (?:opening|cleanout))\\b");
     private static final Pattern NONE = Pattern.compile(
             "\\b(?:no|couldnt get a|could not get a|cant get a|didnt get a|never got a|without a|need a|needs a|still need a) (?:good |clean )?(?:locate|depth|mark|signal)\\b");
@@ -48,13 +50,13 @@ final class LocateRule implements MoreRules.Rule {
             } else {
                 purpose(sense, locate);
             }
-            locate.above(GroundMark.of(sense.text().replace("staked", "stake").replace("flagged", "flag")));
+            locate.above(GroundMark.of(ground(sense).replace("staked", "stake").replace("flagged", "flag")));
         }
     }
 
     /** "Main locate 8 ft", "bottom of the wye locates at six feet": what is named beside it is what it was taken for. */
     private static void purpose(Sense sense, Candidate locate) {
-        Optional<Sense.Match> said = sense.find(FOR).or(() -> sense.find(NEW));
+        Optional<Sense.Match> said = sense.find(FOR).or(() -> sense.find(OVER)).or(() -> sense.find(NEW));
         if (said.isPresent()) {
             sense.sayWords(locate, Detail.ASKS, said.get().group(1), said.get());
             sense.drop(c -> c != locate
@@ -80,9 +82,34 @@ final class LocateRule implements MoreRules.Rule {
                 boolean deep = sense.next(0, Meaning.Deep.class) >= 0;
                 sense.drop(c -> c.is(of)
                         && deep
-                        && (of == FindingKind.LIMIT || c.at() < locate.at() || !sense.has(Meaning.Place.class)));
+                        && (sense.typed() && (isBeside(c, locate) || of.family() == FindingKind.Family.CONDITION)
+                                || of == FindingKind.LIMIT
+                                || c.at() < locate.at()
+                                || !sense.has(Meaning.Place.class)));
                 return;
             }
         }
+    }
+
+    /** "Locate 4'6 at 33.8, tie in": named beside it for what it is of. */
+    private static boolean isBeside(Candidate c, Candidate locate) {
+        return Math.abs(c.at() - locate.at()) <= 4;
+    }
+
+    /** The words about the ground: what is a figure, or tells how deep, is no mark by it. */
+    private static String ground(Sense sense) {
+        StringBuilder words = new StringBuilder();
+        for (int i = 0; i < sense.parts().size(); i++) {
+            boolean figure = switch (sense.parts().at(i).meaning()) {
+                case Meaning.Place p -> true;
+                case Meaning.Deep d -> true;
+                case Meaning.Size z -> true;
+                case Meaning.Length l -> true;
+                case Meaning.Onward o -> true;
+                default -> sense.parts().says(i, "deep", "depth");
+            };
+            words.append(figure ? " ," : " " + sense.parts().at(i).text());
+        }
+        return words.toString();
     }
 }

@@ -12,12 +12,14 @@ import java.util.regex.Pattern;
 /** The public main: how far the camera followed it and which way, whose street's it is, and how that was proven. */
 final class MainRule implements MoreRules.Rule {
     private static final Pattern ON = Pattern.compile(
-            "\\b(?:went|go|kept going|keep going|pushed|push|ran|run|followed|continued|on|another|going|goes|gone|past|beyond) (?:(?:it|on|out|another|about|for|in|the|main|her|this|a) )*"
+            "\\b(?:went|go|turned|headed|kept going|keep going|pushed|push|ran|run|followed|continued|on|another|going|goes|gone|past|beyond) (?:(?:it|on|out|another|about|for|in|the|main|her|this|a) )*"
                     + "(\\d[\\d./ ]*|[a-z]+(?: [a-z]+)?) ?(?:ft|feet|foot|'|m|meters?|metres?)(?: (?:or so|more|further))? ?(up|down|upstream|downstream|past|beyond|upgrade|downgrade)?\\b");
     private static final Pattern SHORT_UP =
             Pattern.compile("(?:^|, |; )(up|down|upstream|downstream) \\d[\\d./ ]* ?(?:ft|feet|foot|'|m)(?= |,|$)");
     private static final Pattern UP_IT = Pattern.compile(
-            "\\b(?:went|go|pushed|push|ran|run|continued) (up|down|upstream|downstream) (?:(?:it|the|main|about|another|a|for|good) )*(?:\\d[\\d./ ]*|[a-z]+(?: [a-z]+)?) ?(?:ft|feet|foot|m|meters?|metres?)\\b");
+            "\\b(?:went|go|turned|headed|pushed|push|ran|run|continued) (up|down|upstream|downstream) (?:(?:it|the|main|about|another|a|for|good) )*(?:\\d[\\d./ ]*|[a-z]+(?: [a-z]+)?) ?(?:ft|feet|foot|m|meters?|metres?)\\b");
+    private static final Pattern POKES_IN = Pattern.compile(
+            "\\b(?:pokes|sticks|juts) \\d|\\b(?:sticks|sticking|pokes|poking|protrudes|protruding|jutting) (?:in|out|into)\\b|\\bprotrud\\w+\\b");
     private static final Pattern STREET = Pattern.compile(
             "(?<!\\w)(?:,|in|on|under|of|=|is|at|to|down) (?:the |that )?((?:back|side|front|next|rear|cross|other|main) (?:street|road|yard|alley|lane)|alley|street|road|lane|easement)\\b");
     private static final Pattern FLOW = Pattern.compile(
@@ -38,6 +40,25 @@ final class MainRule implements MoreRules.Rule {
             }
         }
         for (Candidate main : sense.of(FindingKind.MAIN_CONNECTION)) {
+            boolean anyTap = sense.parts().says(main.at(), "tap")
+                    && sense.parts()
+                            .says(
+                                    main.at() - 1,
+                                    "a",
+                                    "an",
+                                    "old",
+                                    "another",
+                                    "capped",
+                                    "dead",
+                                    "abandoned",
+                                    "new",
+                                    "live");
+            if (anyTap || sense.parts().says(main.at(), "tap", "a tap", "the tap") && sense.says(POKES_IN)) {
+                // What stands out into this pipe came into it; this pipe did not come into the main.
+                sense.add(FindingKind.TIE_IN, main.at()).sure(main.certainty()).join(main);
+                sense.drop(c -> c == main);
+                continue;
+            }
             sense.find(SHORT_UP)
                     .filter(m -> sense.typed() && main.asks(Detail.BEYOND))
                     .ifPresent(m -> beyond(sense, main, m, m.group(1)));

@@ -85,4 +85,9 @@ final class NumberWords {
         Integer second = words.length == 2 ? UNITS.get(words[1]) : Integer.valueOf(0);
         return first == null || second == null || words.length > 2 ? Optional.empty() : Optional.of(first + second);
     }
+
+    /** Whether a word is a number below a hundred by itself. */
+    static boolean isDigitsOrTens(String word) {
+        return !word.isEmpty() && (UNITS.containsKey(word) || TEENS.containsKey(word) || TENS.containsKey(word));
+    }
 }

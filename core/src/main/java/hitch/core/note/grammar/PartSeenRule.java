@@ -3,6 +3,7 @@ package hitch.core.note.grammar;
 import hitch.core.detail.Detail;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
+import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.regex.Pattern;
@@ -15,7 +16,9 @@ final class PartSeenRule implements MoreRules.Rule {
             "\\b(?:never|didnt|did not|couldnt|could not|cant|cannot|not able to|unable to|dont|wont)(?: (?:really|quite|ever|even|actually|able|to))*"
                     + " (?:saw|see|seen|get|got|show|look at|make out|judge|tell)(?: (?:a|good|clear|look|at|to|see|any|much|of|the|its|eyes|on))* "
                     + PART + "\\b");
-    private static final Pattern NOT_SEEN = Pattern.compile("\\bno (?:view of (?:the )?)?" + PART
+    private static final Pattern NOT_SEEN = Pattern.compile("\\b" + PART
+            + " (?:could not|couldnt|cannot|cant) be (?:seen|examined|inspected|viewed|assessed)\\b|\\bno (?:view of (?:the )?)?"
+            + PART
             + " (?:seen|visible|view|in view)\\b|\\b" + PART + " (?:never|not) (?:seen|visible)\\b");
     private static final Pattern HIDDEN = Pattern.compile(
             "\\b" + PART
@@ -35,9 +38,11 @@ final class PartSeenRule implements MoreRules.Rule {
     private static final Pattern WATER_ONLY =
             Pattern.compile("\\bonly (?:got|saw|seen|see|had)(?: it| that)? (?:under water|underwater)\\b");
     private static final Pattern LENS = Pattern.compile(
-            "\\b(?:lens|camera|picture|view|image|screen) (?:(?:is|was|got|gets|all|a|bit|little|has|have|badly|really|went) )*"
+            "\\b(?:lens|camera|picture|view|image|screen)s? (?:(?:is|was|got|gets|all|a|bit|little|has|have|badly|really|went) )*"
                     + "(?:smeared|smudged|fogged(?: up)?|foggy|dirty|greasy|muddy|blurred|blurry|out of focus|cloudy|covered|dark|washed out|spotted|wet|coated)\\b"
-                    + "|\\b(?:foam|fog|mud|grease|condensation|dirt|paper|drops?|water drops?|something) (?:is |all )?(?:on|over) (?:the|my|our) lens\\b|\\bfoam (?:everywhere|hides)\\b");
+                    + "|\\b(?:foam|fog|mud|grease|condensation|dirt|paper|drops?|water drops?|something) (?:is |all )?(?:on|over) (?:(?:the|my|our) )?lens\\b|\\bfoam (?:everywhere|hides)\\b");
+    private static final Pattern NO_WORD = Pattern.compile(
+            "\\b(?:cant|couldnt|cannot) (?:vouch|speak|answer) for\\b|\\b(?:dont|do not) hold me to\\b|\\b(?:cant|couldnt|cannot) (?:tell you|say) (?:anything|much) about\\b|\\btoo (?:much|many|deep|fast) [a-z]* ?to (?:see|tell|make out|judge)\\b");
     private static final Pattern UNDER = Pattern.compile(
             "\\b(?:lens|camera|head) (?:(?:is|was|goes|go|went|dips|all|fully) )*under\\b(?! (?:the|a|slab|street|drive)\\b)");
     private static final Pattern WATER =
@@ -65,6 +70,10 @@ final class PartSeenRule implements MoreRules.Rule {
             sense.add(FindingKind.PART_SEEN, lens.get().first());
             return;
         }
+        sense.find(NO_WORD).filter(m -> sense.has(Meaning.Place.class)).ifPresent(m -> {
+            sense.drop(FindingKind.LIMIT);
+            sense.add(FindingKind.PART_SEEN, m.first());
+        });
         if (sense.find(WATER_ONLY).isPresent()) {
             sense.drop(FindingKind.STANDING_WATER);
         }
@@ -101,11 +110,12 @@ final class PartSeenRule implements MoreRules.Rule {
             return;
         }
         sense.find(NOT_SEEN)
-                .map(m ->
-                        m.has(1) ? m : new Sense.Match(m.first(), m.last(), java.util.List.of(m.group(0), m.group(2))))
+                .map(PartSeenRule::firstGroup)
                 .or(() -> sense.find(NEVER))
                 .or(() -> sense.find(HIDDEN))
                 .or(() -> sense.find(HIDES))
+                // Gravel that covers the bottom is what is there.
+                .filter(m -> !m.group(0).startsWith("cover") || !sense.any(FindingKind.DEBRIS, FindingKind.SLUDGE))
                 .ifPresent(m -> {
                     sense.drop(c -> (c.is(FindingKind.LIMIT) || c.is(FindingKind.HOLE))
                             && c.at() >= m.first() - 1
@@ -154,5 +164,11 @@ final class PartSeenRule implements MoreRules.Rule {
                                 : amount.contains("three quarter")
                                         ? Optional.of(75)
                                         : amount.contains("quarter") ? Optional.of(25) : Optional.empty();
+    }
+
+    /** The words with the part that one of several ways to say it names. */
+    private static Sense.Match firstGroup(Sense.Match m) {
+        int which = m.has(1) ? 1 : m.has(2) ? 2 : 3;
+        return new Sense.Match(m.first(), m.last(), List.of(m.group(0), m.group(which)));
     }
 }

@@ -64,6 +64,13 @@ final class PipeChanges {
                 .map(t -> DESCRIBED.contains(t.kind()))
                 .orElse(false);
         int named = named(i);
+        boolean ground = parts.as(i + 1, Meaning.Clue.class)
+                .filter(c -> c.kind() == FindingKind.SURFACE)
+                .isPresent();
+        if (ground) {
+            // A concrete walk is no pipe.
+            return i + 1;
+        }
         if (described) {
             context.add(new Meaning.Pipe(here));
         } else if (intoBefore(i) || begins(i) || ends(i) || named >= 0) {

@@ -3,6 +3,7 @@ package hitch.core.note.grammar;
 import hitch.core.detail.Detail;
 import hitch.core.detail.Kept;
 import hitch.core.finding.FindingKind;
+import hitch.core.note.Act;
 import java.util.Optional;
 import java.util.regex.Pattern;
 
@@ -11,11 +12,12 @@ final class PromiseRule implements MoreRules.Rule {
     private static final Pattern BACK = Pattern.compile(
             "\\b(?:on|during|when|coming|going|while|as) (?:(?:i|im|we|were|the|my|our|am|are|pull|pulling|come|coming|way|head|heading|go|going) )*(?:way )?(?:back|home|out)\\b|\\b(?:coming|going|heading) (?:home|back)\\b|\\bon the return\\b|\\bway back\\b|\\bpulling (?:out|back)\\b");
     private static final Pattern ONCE = Pattern.compile(
-            "\\b(?:once|after|when|as soon as) (?:the |that |her |his |their |it )?([a-z]+(?: [a-z]+)?s? (?:drains?|stops|is off|off|is shut off|clears|shuts off|settles|is down|is out|is cleaned|is clean|goes down|runs|dries)|(?:the )?(?:cleaning|cutting|jetting|snaking|it is cleaned|its cleaned|its cut|they clean|they cut)|waters (?:down|off|out|gone|drained))\\b");
+            "\\b(?:once|after|when|as soon as) (?:the |that |her |his |their |it )?([a-z]+(?: [a-z]+)?s? (?:drains?|stops|is off|off|is shut off|clears|shuts off|settles|is down|is out|is cleaned|is clean|goes down|runs|dries)|(?:the )?(?:flush|flushing|cleaning|cutting|jetting|snaking|it is cleaned|its cleaned|its cut|they clean|they cut)|waters (?:down|off|out|gone|drained))\\b");
     private static final Pattern LOOK = Pattern.compile(
-            "\\b(?:check|see|look at|look in|look|circle back|get back|come back|go back|revisit|recheck|stop|show|get|catch|verify|watch|take)\\b");
+            "\\b(?:check|see|look at|look in|look|circle back|get back|come back|go back|revisit|recheck|stop|show|get|catch|verify|watch|take|shoot|film|photograph)\\b");
     private static final Pattern WILL = Pattern.compile(
-            "\\b(?:ill|well|i will|we will|let me|lets|going to|gonna|check|revisit|recheck|need to|want to|have to|remind me)\\b");
+            "\\b(?:ill|well|i will|we will|let me|lets|owe|going to|gonna|check|revisit|recheck|need to|want to|have to|remind me)\\b");
+    private static final Pattern OWED = Pattern.compile("\\bowe (?:you|it|that)\\b");
     private static final Pattern KEPT = Pattern.compile(
             "\\b(?:told you|like i said|as promised|i promised|i said) (?:i|id|we|wed|that|i would)\\b.*\\b(?:here it is|here we are|and its|so here|there it is)\\b");
     private static final Pattern BROKEN = Pattern.compile(
@@ -50,7 +52,11 @@ final class PromiseRule implements MoreRules.Rule {
             sense.find(LOOK).ifPresent(m -> sense.add(FindingKind.PROMISE, m.first()));
             sense.drop(c -> c.is(FindingKind.JOINT) || c.is(FindingKind.LIMIT) || c.is(FindingKind.FIXTURE_TEST));
         }
+        if (sense.any(FindingKind.PROMISE) && sense.says(OWED)) {
+            sense.drop(c -> c.matter() == Act.SERVICE);
+        }
         sense.first(FindingKind.PROMISE).ifPresent(p -> {
+            sense.drop(c -> c.is(FindingKind.LIMIT) && c.at() > p.at());
             if (once.isPresent()) {
                 sense.say(p, Detail.WHEN, once.get().group(0), once.get());
                 sense.drop(FindingKind.FIXTURE_TEST, FindingKind.STANDING_WATER);

@@ -44,6 +44,9 @@ final class Ranges {
             return;
         }
         int start = from ? before(i) : i;
+        if (isDepthBehind(i, j)) {
+            return;
+        }
         if (parts.has(j, Meaning.Round.class)) {
             arc(start, i, j);
         } else if (parts.has(j, Meaning.Share.class)) {
@@ -56,6 +59,16 @@ final class Ranges {
         } else if (!isSmall(i)) {
             stretch(start, i, j);
         }
+    }
+
+    /** "Locate, stop 63.4 - 4'2": no stretch goes back to its depth. */
+    private boolean isDepthBehind(int i, int j) {
+        return parts.says(i + 1, "-")
+                && new Hints(parts).anyThing(FindingKind.LOCATE)
+                && parts.has(i, Meaning.Number.class)
+                && parts.as(j, Amount.class)
+                        .filter(a -> a.length().inFeet() < Amounts.number(parts, i))
+                        .isPresent();
     }
 
     /** "Starts at thirty and runs to thirty three": the word that leads on, past those before it. */
@@ -201,39 +214,6 @@ final class Ranges {
         return false;
     }
 
-    /** "From ten to two", over the top, or beside other words for where round the pipe. */
-    private boolean hours(int i, int j) {
-        if (!parts.has(i, Meaning.Number.class)) {
-            return false;
-        }
-        double from = Amounts.number(parts, i);
-        double to = Amounts.number(parts, j);
-        boolean whole =
-                from == Math.rint(from) && to == Math.rint(to) && from >= 1 && to >= 1 && from <= 12 && to <= 12;
-        boolean round = false;
-        for (int k = 0; k < parts.size(); k++) {
-            round |= parts.has(k, Meaning.Round.class);
-        }
-        return whole && (otherPlace(i, j) || round && parts.at(i).text().matches("\\D+") || from >= 9 && to <= 3);
-    }
-
-    /** "Roots 2-4, 55.0": with another figure that is a place, small ones joined by a stroke are hours. */
-    private boolean otherPlace(int i, int j) {
-        if (!parts.says(i + 1, "-") || !new Hints(parts).anyCondition()) {
-            return false;
-        }
-        for (int k = j + 1; k < parts.size(); k++) {
-            boolean metres = parts.as(k, Amount.class).map(a -> !a.small()).orElse(false);
-            boolean far = parts.as(k, Meaning.Number.class)
-                    .map(n -> n.value() != Math.rint(n.value()) && n.value() > 1 || n.value() >= 13)
-                    .orElse(false);
-            if (metres || far && !parts.is(k + 1, Glue.OTHER)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
     private boolean anyThingBefore(int i) {
         for (int k = 0; k < i; k++) {
             if (parts.isThing(k)) {
@@ -245,6 +225,12 @@ final class Ranges {
 
     private void stretch(int start, int i, int j) {
         boolean bare = parts.has(j, Meaning.Number.class);
+        if (bare && UsualBores.are(parts, i, j)) {
+            parts.set(i, UsualBores.inches(parts, i));
+            parts.set(j, UsualBores.inches(parts, j));
+            sizes(start, i, i + 1, j);
+            return;
+        }
         boolean ofThing = bare && anyThingBefore(start) && Amounts.number(parts, j) > 8;
         if (bare && (parts.has(j + 1, Meaning.MadeOf.class) && !ofThing || parts.is(j + 1, Glue.OTHER))) {
             return;
@@ -265,7 +251,7 @@ final class Ranges {
                 && parts.as(start - 1, Meaning.Thing.class)
                         .map(t -> t.kind() == FindingKind.SIZE_CHANGE)
                         .orElse(false);
-        if (bare && hours(i, j)) {
+        if (bare && new Hours(parts).are(i, j, parts.is(before(i), Glue.FROM))) {
             parts.join(
                     start,
                     j,

@@ -82,8 +82,13 @@ final class Roles {
             return new Meaning.Other();
         }
         int before = parts.before(i);
-        boolean drop = parts.isThing(before, FindingKind.DROP) && (parts.is(i + 1, Glue.AT) || parts.says(i + 1, "@"));
+        boolean drop = parts.isThing(before, FindingKind.DROP)
+                && (parts.is(i + 1, Glue.AT) || parts.says(i + 1, "@") || parts.has(i + 1, Meaning.Number.class));
         if (drop) {
+            return new Meaning.Length(amount.length());
+        }
+        if (parts.at(i).text().matches("an? foot") && !parts.says(i - 1, "at", "@")) {
+            // "It drops in about a foot": nobody calls the first foot a place so.
             return new Meaning.Length(amount.length());
         }
         boolean placed = parts.isAny(before, Glue.AT, Glue.FROM, Glue.TO) || parts.says(before, "@");

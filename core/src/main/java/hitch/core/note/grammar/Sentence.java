@@ -18,6 +18,7 @@ final class Sentence {
     private final List<Candidate> candidates;
     private final List<Meaning.Pipe> pipes;
     private final Optional<Draft> repeated;
+    private final int again;
 
     /**
      * @param typed whether it was typed as a note, so that a bare word is meant as a finding
@@ -31,86 +32,14 @@ final class Sentence {
             boolean typed,
             Optional<Draft> before,
             Optional<Meaning.Place> carried) {
-        parts = Phrases.of(tokens, words);
-        this.unit = saidIn(parts, unit);
-        if (!parts.saySomething()) {
-            corrects = false;
-            candidates = List.of();
-            pipes = List.of();
-            repeated = Optional.empty();
-            return;
-        }
-        Figures.times(parts);
-        Amounts.join(parts);
-        corrects = Corrections.make(parts);
-        Figures.tools(parts, typed);
-        Ranges.join(parts, this.unit);
-        Roles.settle(parts, this.unit, typed);
-        Stretches.join(parts);
-        Pipes.join(parts);
-        markHere();
-        PipeChanges changes = new PipeChanges(parts, typed);
-        pipes = changes.context();
-        List<Candidate> found = Candidates.in(parts, typed, changes.changes(), carried.isPresent());
-        repeated = found.stream().noneMatch(Candidate::isFinding) ? before.filter(d -> repeats()) : Optional.empty();
-        repeated.ifPresent(d -> found.add(new Candidate(d.matter(), againAt())));
-        MoreRules.read(new Sense(parts, found, typed));
-        TraitsGiven.give(parts, found);
-        ofPipe(found);
-        Shared.give(parts, found);
-        Doubles doubles = new Doubles(parts);
-        candidates = doubles.once(Places.give(parts, doubles.alone(found)));
-        carried.ifPresent(p -> candidates.stream()
-                .filter(c -> !c.isPlaced() && c.isFinding() && !c.is(FindingKind.ADVICE))
-                .findFirst()
-                .ifPresent(c -> c.setPlace(new Phrase(p, "", 0, 0))));
-    }
-
-    /** A unit that is written once holds for the numbers about it. */
-    private static LengthUnit saidIn(Phrases parts, LengthUnit unit) {
-        boolean metres = false;
-        boolean feet = false;
-        for (int i = 0; i < parts.size(); i++) {
-            boolean number = parts.has(i - 1, Meaning.Number.class);
-            metres |= number && parts.is(i, Glue.METRES);
-            feet |= number && (parts.is(i, Glue.FEET) || parts.says(i, "'"));
-        }
-        return metres && !feet ? LengthUnit.METRES : unit;
-    }
-
-    /** "Blister at 40, tar paper pipe": with one pipe named and no change, what is found is of that pipe. */
-    private void ofPipe(List<Candidate> found) {
-        boolean change =
-                found.stream().anyMatch(c -> c.is(FindingKind.MATERIAL_CHANGE) || c.is(FindingKind.SIZE_CHANGE));
-        if (change || pipes.size() != 1 || pipes.getFirst().part().wall().isEmpty()) {
-            return;
-        }
-        found.stream()
-                .filter(c -> c.isCondition() || c.is(FindingKind.JOINT))
-                .findFirst()
-                .ifPresent(c -> c.of(pipes.getFirst().part().withSize(Optional.empty())));
-    }
-
-    private void markHere() {
-        boolean told = count(Meaning.Place.class) == 1;
-        for (int i = 0; i < parts.size() && !told; i++) {
-            if (parts.is(i, Glue.HERE)) {
-                parts.set(i, new Meaning.Here());
-            }
-        }
-    }
-
-    private boolean repeats() {
-        return againAt() >= 0 && has(Meaning.Place.class);
-    }
-
-    private int againAt() {
-        for (int i = 0; i < parts.size(); i++) {
-            if (parts.is(i, Glue.AGAIN)) {
-                return i;
-            }
-        }
-        return -1;
+        Reading reading = new Reading(Phrases.of(tokens, words), unit, typed, before, carried).whole();
+        this.unit = reading.unit();
+        parts = reading.parts();
+        corrects = reading.corrects();
+        candidates = reading.candidates();
+        pipes = reading.pipes();
+        repeated = reading.repeated();
+        again = reading.againAt();
     }
 
     /** Pipes that are named without a change. */
@@ -122,10 +51,10 @@ final class Sentence {
     Optional<Meaning.Place> carries() {
         boolean only = candidates.isEmpty()
                 && parts.size() <= 7
-                && count(Meaning.Place.class) == 1
+                && new Hints(parts).count(Meaning.Place.class) == 1
                 && parts.says(
                         0, "at", "were", "we", "im", "now", "okay", "ok", "so", "and", "about", "here", "coming", "out")
-                && !has(Meaning.Thing.class);
+                && !new Hints(parts).any(Meaning.Thing.class);
         return only ? first(Meaning.Place.class) : Optional.empty();
     }
 
@@ -143,7 +72,7 @@ final class Sentence {
                     words(text),
                     "",
                     start);
-            drafts.add(repeated.filter(d -> c.at() == againAt())
+            drafts.add(repeated.filter(d -> c.at() == again)
                     .map(d -> draft.like(d))
                     .orElse(draft));
         }
@@ -254,17 +183,5 @@ final class Sentence {
             }
         }
         return Optional.empty();
-    }
-
-    private boolean has(Class<? extends Meaning> type) {
-        return first(type).isPresent();
-    }
-
-    private int count(Class<? extends Meaning> type) {
-        int count = 0;
-        for (int i = 0; i < parts.size(); i++) {
-            count += parts.has(i, type) ? 1 : 0;
-        }
-        return count;
     }
 }

@@ -9,7 +9,10 @@ import java.util.regex.Pattern;
 /** "Open joint, dirt visible": that soil shows is how the gap is, and no hole beside it. */
 final class SoilShowsRule implements MoreRules.Rule {
     private static final Pattern SHOWS = Pattern.compile(
-            "\\b(?:soil|dirt|earth|ground|gravel) (?:is )?(?:showing|visible|shows|exposed)\\b|\\b(?:see|bare|exposed|open to(?: the)?) (?:the |bare )?(?:soil|dirt|earth|ground)\\b");
+            "\\b(?:soil|dirt|mud|earth|ground|gravel) (?:is )?(?:showing|visible|shows|exposed)\\b|\\b(?:see|bare|exposed|open to(?: the)?) (?:the |bare )?(?:soil|dirt|mud|earth|ground)\\b");
+
+    /** What shows through a break is told by its words, which name a hole where nothing else is open. */
+    private static final Pattern SHOWN = Pattern.compile("\\b(?:soil|dirt|earth)\\b");
 
     private static final Pattern HOLLOW =
             Pattern.compile("\\b(?:void|hollow|cavity) (?:is )?(?:behind|outside|around|under|above)\\b");
@@ -31,9 +34,10 @@ final class SoilShowsRule implements MoreRules.Rule {
                 .filter(c -> c.asks(Detail.STATE) && c.at() < shows.get().first());
         open.ifPresent(c -> {
             sense.say(c, Detail.STATE, State.OPEN_TO_SOIL, shows.get());
-            sense.drop(h -> h.is(FindingKind.HOLE)
+            sense.drop(h -> (h.is(FindingKind.HOLE) || h.is(FindingKind.DEBRIS))
                     && h.at() >= shows.get().first()
-                    && h.at() <= shows.get().last());
+                    && (h.at() <= shows.get().last()
+                            || SHOWN.matcher(sense.parts().at(h.at()).text()).find()));
         });
         if (open.isEmpty()) {
             sense.first(FindingKind.HOLE)

@@ -53,13 +53,18 @@ final class Standing {
 
     boolean weakStands(int i, FindingKind kind) {
         if (typed) {
+            if (kind == FindingKind.BOUNDARY) {
+                // "ROW 77", but not "lot b, row 12".
+                return i == 0;
+            }
             return kind == FindingKind.OFFSET
                     ? !near.isNear(i)
                     : kind != FindingKind.BREAK || !hints.anyThing(FindingKind.OPENING);
         }
         return switch (kind) {
             case STANDING_WATER ->
-                !hints.anyThing(FindingKind.FIXTURE_TEST)
+                !(parts.says(i - 1, "the") && parts.says(i - 2, "with", "for", "because of", "through", "in"))
+                        && !hints.anyThing(FindingKind.FIXTURE_TEST)
                         && (placed
                                         && !hints.anyText(
                                                 "running", "run", "flowing", "flows", "coming", "drains", "drain",
@@ -126,7 +131,10 @@ final class Standing {
     private boolean isExplained(int i) {
         if (parts.says(i, "wipe", "wipes", "rag")
                         && parts.says(i + 1, "off", "right", "clean", "down", "it", "the", "away", "that", "this", "my")
-                || parts.says(i, "scale") && parts.is(i + 1, Glue.OF)) {
+                || parts.says(i, "scale") && parts.is(i + 1, Glue.OF)
+                || isOfMetal(i)
+                || parts.says(i, "broken", "cracked", "missing", "busted")
+                        && parts.says(i + 1, "cap", "lid", "cover", "plug", "handle")) {
             return true;
         }
         return parts.says(i - 1, "root", "flush") && parts.says(i, "cut")
@@ -145,6 +153,17 @@ final class Standing {
                         "company",
                         "of salt",
                         "barrier");
+    }
+
+    /** "The bands are rusted": no rust of the pipe's wall. */
+    private boolean isOfMetal(int i) {
+        boolean rust = parts.says(i, "rust", "rusted", "rusty", "corroded");
+        for (int j = i - 1; rust && j >= i - 3; j--) {
+            if (parts.says(j, "band", "bands", "clamp", "clamps", "screws", "screw", "bolts", "lid", "cover", "cap")) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private boolean locates(int i) {
@@ -168,6 +187,7 @@ final class Standing {
                 "staked",
                 "stake",
                 "locates");
+        says |= parts.at(i).text().startsWith("put ");
         boolean surface = hints.anyText(
                 "grass",
                 "lawn",

@@ -14,8 +14,8 @@ import java.util.regex.Pattern;
 final class SurfaceRule implements MoreRules.Rule {
     private static final Pattern FIRST = Pattern.compile("\\b(?:the )?first\\b");
     private static final Pattern TREE_ABOVE = Pattern.compile(
-            "\\b(?:above|over|overhead|beside|next to|right by|close to|on top of|near|by)\\b|\\bsits\\b|\\bstands\\b|\\bgrows\\b");
-    private static final Pattern OVER = Pattern.compile("\\b(?:under|below|beneath|over|above|on top)\\b");
+            "\\b(?:above|over|overhead|beside|next to|right by|close to|on top of|near|by)\\b|\\bsits\\b|\\bstands\\b|\\bgrows\\b|\\b(?:off|from) the line\\b");
+    private static final Pattern OVER = Pattern.compile("\\b(?:under|underneath|below|beneath|over|above|on top)\\b");
 
     @Override
     public void read(Sense sense) {
@@ -42,8 +42,10 @@ final class SurfaceRule implements MoreRules.Rule {
         }
         boolean tree = clues.stream().allMatch(i -> clue(sense, i).orElseThrow() == Surface.TREE);
         boolean place = sense.has(Meaning.Place.class) || sense.find(FIRST).isPresent() && onward(sense) >= 0;
+        boolean alone =
+                sense.typed() && sense.parts().has(clues.getFirst(), Meaning.Clue.class) && clues.getFirst() == 0;
         boolean says = sense.typed() || sense.says(OVER) || tree && sense.says(TREE_ABOVE);
-        if (other || !place || !says || tree && !sense.says(TREE_ABOVE)) {
+        if (other || !place || !says || tree && !alone && !sense.says(TREE_ABOVE)) {
             return;
         }
         sense.drop(FindingKind.DEBRIS, FindingKind.STANDING_WATER);

@@ -14,8 +14,9 @@ final class SymptomRule implements MoreRules.Rule {
             "(?:drains?|sinks?|tubs?|showers?|toilets?|kitchen|laundry|bath|washer|floor drain|line|flush)";
     private static final Pattern NOTICED = Pattern.compile(
             "\\b(?:gurgl(?:e|es|ed|ing)|burps?|burping|(?<!\\b(?:i|we|im|were|camera|me|ive|weve|water|waters|water is|waters are) )back(?:s|ed|ing) (?:it |them |her |him |things |everything |you )?up\\b(?! (?:a little|a bit|here|and|so|some|with water|water|from|at|to|against|into the pipe|here|behind))|backups?|back ups|smells?|smelling|odou?rs?|stinks?|stench|overflow(?:s|ed|ing)?|(?:toilet|tub|sink|drain|shower)s? (?:\\w+ )?bubbl(?:es|ing|ed|e)|sewage smell|wet spot|wet yard|yards? (?:is |was )?(?:always )?(?:wet|soggy)|rats? in the|sinkhole)\\b"
-                    + "|\\bslow(?:ly)? (?:draining )?(?:[a-z]+ )?" + FIXTURES + "\\b|\\b" + FIXTURES
-                    + " (?:is|are|was|drains?|runs|been|goes|draining) (?:so |very |really |always )?slow(?:ly)?\\b|\\bdrains? slow(?:ly)?\\b|\\bwhy (?:its |it is |it was )?(?:so )?slow\\b");
+                    + "|\\b(?:floor drain|drain|toilet|tub|shower)s? (?:came up|comes up|ran over|flooded|flooding)\\b|\\b(?:toilet|tub|sink|shower|washer|drain)s? (?:wont|will not|doesnt|isnt|never) drain(?:ing|s)?\\b|\\b(?:toilet|tub|sink|drain|shower)s? (?:all )?slow\\b|\\bslow(?:ly)? (?:draining )?(?:[a-z]+ )?"
+                    + FIXTURES + "\\b|\\b" + FIXTURES
+                    + "s? (?:is|are|was|has|drains?|runs|been|goes|draining) (?:so |very |really |always )?slow(?:ly)?\\b|\\bdrains? slow(?:ly)?\\b|\\bwhy (?:its |it is |it was )?(?:so )?slow\\b");
     private static final Pattern NONE = Pattern.compile(
             "\\b(?:no|never|not|havent had|hasnt had|without) (?:any |a |had |single )*(?:backups?|back ups?|odou?rs?|smells?|problems?|issues?|trouble|complaints?|gurgling|backed up)\\b");
     private static final Pattern EXPLAINS = Pattern.compile(
@@ -25,7 +26,7 @@ final class SymptomRule implements MoreRules.Rule {
     private static final Pattern BUT_NOT = Pattern.compile(
             "\\bbut (?:not|it doesnt explain|doesnt explain|that doesnt explain) (?:the |her |his |their |why )*[a-z]+");
     private static final Pattern WHEN = Pattern.compile(
-            "\\b(every time (?:it |they |she |he |the |somebody |someone )?[a-z]+(?: [a-z]+)?|whenever (?:it |the )?[a-z]+|when (?:the |it |they |she |he )?[a-z]+(?: [a-z]+)?|since (?:[a-z]+)(?: \\d{4})?|this (?:spring|summer|fall|winter|year|month|week|morning)|last (?:spring|summer|fall|winter|year|month|week|night)|every (?:\\w+ )?(?:month|year|week|spring|fall|winter|day|couple of months|rain)s?|after (?:a |heavy |every )*rain|once a (?:year|month|week)|for (?:years|months|weeks)|(?:twice|once|three times) a (?:year|month|week))\\b");
+            "\\b(every time (?:it |they |she |he |the |somebody |someone )?[a-z]+(?: [a-z]+)?|whenever (?:it |the )?[a-z]+|when (?:the |it |they |she |he )?[a-z]+(?: [a-z]+)?|since (?:[a-z]+)(?: \\d{4})?|this (?:spring|summer|fall|winter|year|month|week|morning)|last (?:spring|summer|fall|winter|year|month|week|night)|every (?:\\w+ )?(?:month|year|week|spring|fall|winter|day|couple of months|rain)s?|after (?:a |heavy |every )*rain|(?:with|in|during) (?:a )?heavy rain|every (?:morning|night|evening)|once a (?:year|month|week)|for (?:years|months|weeks)|(?:twice|once|three times) a (?:year|month|week))\\b");
     private static final Pattern THEY =
             Pattern.compile("\\b(?:they|she|he) (?:said|say|says|told|tell|tells|mentioned|reported)\\b");
     private static final Pattern TWICE = Pattern.compile("\\b(?:twice|two times)\\b(?! a )");

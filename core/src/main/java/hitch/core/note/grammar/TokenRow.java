@@ -26,7 +26,12 @@ final class TokenRow {
     /** The word at {@code index}; empty for a number and outside the row. */
     String word(int index) {
         Token t = at(index);
-        return t == null || t.isNumber() ? "" : t.text();
+        if (t == null || t.isNumber()) {
+            return "";
+        }
+        String bare = t.isPossessive() ? t.text().substring(0, t.text().length() - 1) : "";
+        // "Twenty-four's where the laundry ties in."
+        return NumberWords.isDigitsOrTens(bare) ? bare : t.text();
     }
 
     boolean isSign(int index, String sign) {

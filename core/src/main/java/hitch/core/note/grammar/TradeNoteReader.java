@@ -44,14 +44,10 @@ public final class TradeNoteReader implements NoteReader {
     @Override
     public Draft goOn(String speech, LengthUnit unit, Draft last) {
         Draft more = last;
-        for (List<Token> tokens : sentences(speech)) {
+        for (List<Token> tokens : TextStep.sentences(speech)) {
             more = new Sentence(tokens, words, unit, false, Optional.of(last), Optional.empty()).addTo(more);
         }
         return more;
-    }
-
-    private static List<List<Token>> sentences(String text) {
-        return SentenceCutter.cut(Numbers.join(Fillers.out(Abbreviations.out(Tokenizer.cut(text)))), text);
     }
 
     @Override
@@ -73,7 +69,7 @@ public final class TradeNoteReader implements NoteReader {
         Optional<Draft> before = last;
         Optional<Meaning.Place> carried = Optional.empty();
         List<Pipe> pipes = new ArrayList<>();
-        for (List<Token> tokens : sentences(text)) {
+        for (List<Token> tokens : TextStep.sentences(text)) {
             Sentence sentence = new Sentence(tokens, words, unit, typed, before, carried);
             List<Draft> next = sentence.drafts(text);
             merge(drafts, next, sentence);

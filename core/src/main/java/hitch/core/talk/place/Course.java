@@ -34,9 +34,12 @@ public final class Course {
             "\\b(?:com(?:e|ing) back|on the way back|way back|going back|pulling back|pull(?:ing)? (?:out|it|easy|her)|head(?:ing|ed)? back"
                     + "|back(?:ing)? (?:out|up|now|to)|okay back|retriev\\w+|return\\w*|end of (?:the )?(?:run|survey|line)|that'?s the (?:city )?main"
                     + "|as far as)\\b");
+    private static final int SMALL_WORDS = 24;
+    private static final Pattern FILLERS = Pattern.compile(
+            "(?:and |that's |thats |it's |its |now |we're |were |i'm |im |at |about |around |like |maybe |right |approximately )+");
     private static final Pattern ZERO = Pattern.compile("\\b(?:zero(?:ed|ing|s)?|zeroes)\\b");
     private static final Pattern OUT = Pattern.compile(
-            "\\b(?:i'?m out|we'?re out\\b(?! of| at)|out of the (?:hole|cleanout|ground)|back (?:at|in) the (?:clean ?out|start|truck|lip|opening)"
+            "\\b(?:i'?m out\\b(?! of)|we'?re out\\b(?! of| at)|out of the (?:hole|cleanout|ground)|back (?:at|in) the (?:clean ?out|start|truck|lip|opening)"
                     + "|that'?s (?:all i have|it for)|camera'?s out|end of (?:the )?inspection|to (?:sum|summarize|recap)|in (?:summary|closing)"
                     + "|so overall|overall,|in conclusion|what (?:it|this) (?:needs|comes)|for the (?:report|file|office)|to sum it up|so,? where are we|back home|we'?re home|camera is out)\\b");
 
@@ -189,6 +192,34 @@ public final class Course {
                 ? Optional.of(new Draft.Place(
                         inside.getFirst().from(), inside.getFirst().to()))
                 : Optional.empty();
+    }
+
+    /** The place that stands by itself right behind a character. */
+    public Optional<Draft.Place> behind(int at) {
+        var next = byStart.ceilingEntry(at);
+        boolean right = next != null
+                && next.getValue().bare()
+                && transcript.text().substring(at, next.getKey()).matches("[\\s.,]*");
+        return right
+                ? Optional.of(
+                        new Draft.Place(next.getValue().from(), next.getValue().to()))
+                : Optional.empty();
+    }
+
+    /** All places that are said among the words of a passage. */
+    public List<Draft.Place> all(int start, int end) {
+        return byStart.subMap(start, true, end, false).values().stream()
+                .map(p -> new Draft.Place(p.from(), p.to()))
+                .toList();
+    }
+
+    /** Whether a place that ends what was said before it begins right behind a character, past a few small words. */
+    public boolean endsSoon(int at) {
+        String text = transcript.text();
+        return byStart.subMap(at, false, at + SMALL_WORDS, false).values().stream()
+                .filter(p -> !p.bare())
+                .anyMatch(p -> FILLERS.matcher(text.substring(at, p.start()).toLowerCase(java.util.Locale.ROOT))
+                        .matches());
     }
 
     /** Whether a distance is one that the camera was told to have passed. */

@@ -11,6 +11,13 @@ final class PlaceFinder {
     /** Nobody pushes a camera farther, feet. */
     private static final double FARTHEST = 700;
 
+    /** Sewers are seldom deeper, feet. */
+    private static final double DEEPEST = 15;
+    /** Words behind a depth within which its mark is told. */
+    private static final int SOON = 10;
+
+    private static final Set<String> MARKS =
+            Row.words("flag stake paint chalk painted staked flagged deep underground");
     private static final Set<String> FEET = Row.words("feet foot ft footer foots");
     private static final Set<String> METRES = Row.words("metres meters metre meter");
     private static final Set<String> INCHES = Row.words("inch inches in");
@@ -26,7 +33,7 @@ final class PlaceFinder {
                     + " forty sweeps els elbows wyes tees drops ones ");
 
     private static final Set<String> OTHER_BEFORE = Row.words(
-            "job number unit apartment lot suite ticket every each another than a an these those all both per "
+            "depth job number unit apartment lot suite ticket every each another than a an these those all both per "
                     + " schedule sdr minus plus $ # version model truck crew invoice order route highway "
                     + " other first last pick big");
     /** Words after "feet" that make it a length or a distance from elsewhere. */
@@ -41,6 +48,9 @@ final class PlaceFinder {
     private static final Set<String> SMALL = Row.words(
             "okay ok so and now alright right then about well yeah yep here im were coming back again roughly "
                     + " call it says going by that thats is gone almost just go on come see past we are approximately");
+    private static final Set<String> LEADING = Row.words("about approximately thats that's its it's is now");
+    private static final Set<String> GOES_ON =
+            Row.words("and then so okay ok alright now i i'm im we we're but there there's theres going first next");
     private static final Set<String> RANGE = Row.words("to through thru till until -");
     private static final Set<String> FROM = Row.words("from between");
 
@@ -95,6 +105,10 @@ final class PlaceFinder {
         if (row.at(next).text().equals("even")) {
             next++;
         }
+        if (inches > 0 && value < DEEPEST && isMarked(next)) {
+            // "Five foot eight, and I've put a blue flag": how deep it is.
+            return next;
+        }
         double weight = weight(i, next, unitAt, measured);
         if (weight <= 0) {
             return next;
@@ -117,10 +131,22 @@ final class PlaceFinder {
                     bare));
             return last;
         }
-        boolean bare = !isAt(wordBefore(i)) && !row.is(wordBefore(i), FROM) && before(i) && (!signs || edge(next));
+        boolean bare = !isAt(wordBefore(i))
+                && !row.is(wordBefore(i), FROM)
+                && before(i)
+                && (signs ? edge(next) : !endsWhatWasSaid(i, next));
         found.add(
                 new PlaceSaid(first, first, row.at(i).start(), row.at(next - 1).end(), weight, bare));
         return next;
+    }
+
+    private boolean isMarked(int from) {
+        for (int j = from; j < from + SOON; j++) {
+            if (row.is(j, MARKS)) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** "Nineteen forty eight": neither part is a place. */
@@ -134,6 +160,11 @@ final class PlaceFinder {
 
     private boolean isInCentury(int i) {
         return row.at(i).value() >= 10 && row.at(i).value() <= 99;
+    }
+
+    /** "There's a wye on my right that's nine and a half, and": without signs, such words before it and behind it end a statement with it. */
+    private boolean endsWhatWasSaid(int i, int next) {
+        return row.is(wordBefore(i), LEADING) && row.is(next, GOES_ON);
     }
 
     /** The word before, past commas and sounds of thinking. */

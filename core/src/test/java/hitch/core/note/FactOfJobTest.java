@@ -1,0 +1,72 @@
+package hitch.core.note;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.caption.Cue;
+import hitch.core.detail.Details;
+import hitch.core.job.PropertyFacts;
+import hitch.core.measure.LengthUnit;
+import hitch.core.note.grammar.TradeNoteReader;
+import hitch.core.talk.Spoken;
+import hitch.core.talk.TalkReader;
+import java.util.List;
+import java.util.Optional;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What is said of the house and the job goes to its own field; what is said of the pipe goes to none. */
+class FactOfJobTest {
+    private static List<Draft> said(String sentence) {
+        return new TalkReader(new TradeNoteReader(), LengthUnit.FEET)
+                .read(List.of(new Cue(0, 5, sentence))).drafts().stream()
+                        .map(Spoken::draft)
+                        .toList();
+    }
+
+    private static Optional<Details.Change> fact(String sentence) {
+        return said(sentence).stream().flatMap(d -> FactOfJob.in(d).stream()).findFirst();
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "The house was built in nineteen fifty-eight. | built | 1958",
+                "Nobody's lived here since last spring. | occupied | idle since last spring",
+                "It's been vacant for six months. | occupied | idle for six months",
+                "Line was last jetted in April. | last_service | Line was last jetted in April",
+                "And we'll scope it again in twelve months. | next_service | We'll scope it again in twelve months",
+                "They gave her a ninety day warranty on the last snaking. | warranty | They gave her a ninety day warranty on the last snaking",
+                "It rained hard all last night. | weather | It rained hard all last night",
+                "The owner and her plumber were there. | present | owner and her plumber",
+            })
+    void eachFactHasItsField(String sentence, String field, String value) {
+        Optional<Details.Change> fact = fact(sentence);
+        assertThat(fact).as(sentence).isPresent();
+        assertThat(fact.get().detail().key()).isEqualTo(field);
+        assertThat(fact.get().text()).isEqualTo(value);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Roots at nineteen feet, top.",
+                "The lens is fogged up.",
+                "The pipe goes to plastic at forty.",
+                "There was no crack at twelve.",
+                "Standing water from ten to fourteen feet.",
+            })
+    void whatIsOfThePipeHasNone(String sentence) {
+        assertThat(fact(sentence)).as(sentence).isEmpty();
+    }
+
+    @Test
+    void aFactFillsItsFieldAndStandsInTheRecord() {
+        Details.Change built =
+                fact("The house was built in nineteen fifty-eight.").orElseThrow();
+        PropertyFacts facts = PropertyFacts.BLANK.withMore(built.in(PropertyFacts.BLANK.more()));
+        assertThat(facts.more().texts()).containsEntry("built", "1958");
+    }
+}
