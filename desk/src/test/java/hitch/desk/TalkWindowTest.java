@@ -4,6 +4,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.caption.CaptionReader;
+import hitch.core.detail.Detail;
+import hitch.core.detail.Details;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.footage.Clip;
@@ -150,6 +152,49 @@ class TalkWindowTest extends OpenWindow {
                 .isLessThan(4);
         push(KeyCode.CONTROL, KeyCode.Z);
         until(() -> findings().size() == before && said().settled().isEmpty());
+    }
+
+    /** What was said of the house fills its field, with one undo; a field that says something keeps it. */
+    @Test
+    void aFactOfTheJobGoesToItsOwnField() throws TimeoutException {
+        interact(() -> job().work()
+                .apply(new Edit.PutCommentary(
+                        new Commentary("house", street.id(), "house.txt", CaptionReader.read("""
+                                [0:20] The house was built in nineteen fifty-eight.
+                                [0:26] There is a ninety day warranty on the cleaning.
+                                """), 0, Map.of()))));
+        until(() -> queue().getItems().size() == 6);
+        int before = findings().size();
+        choose(row("There is a ninety day"));
+        type(KeyCode.Y);
+        until(() -> more().has(Detail.WARRANTY));
+        assertThat(more().get(Detail.WARRANTY)).contains("There is a ninety day warranty on the cleaning");
+        assertThat(findings()).as("it is no finding").hasSize(before);
+        until(() -> notice().contains("Load has the field"));
+        push(KeyCode.CONTROL, KeyCode.Z);
+        until(() -> !more().has(Detail.WARRANTY));
+        assertThat(job().work().now().job().commentary("house").orElseThrow().settled())
+                .as("it is open again")
+                .isEmpty();
+        assertThat(more().get(Detail.BUILT)).contains(1951);
+        choose(row("The house was built"));
+        type(KeyCode.Y);
+        until(() -> findings().size() == before + 1);
+        assertThat(more().get(Detail.BUILT)).as("nothing is written over").contains(1951);
+        assertThat(findings().getLast().kind()).isEqualTo(FindingKind.REMARK);
+    }
+
+    private Details more() {
+        return job().work().now().job().facts().more();
+    }
+
+    private int row(String words) {
+        for (int i = 0; i < queue().getItems().size(); i++) {
+            if (queue().getItems().get(i).toString().contains("wording=" + words)) {
+                return i;
+            }
+        }
+        throw new AssertionError("nothing in the queue says " + words);
     }
 
     @Test

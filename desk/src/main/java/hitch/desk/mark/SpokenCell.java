@@ -1,11 +1,13 @@
 package hitch.desk.mark;
 
+import hitch.core.detail.Details;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
 import hitch.core.footage.ClockText;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
+import hitch.core.note.FactOfJob;
 import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.talk.Commentary;
 import hitch.core.talk.Contradiction;
@@ -80,6 +82,13 @@ final class SpokenCell extends ListCell<SpokenLine> {
     }
 
     static String title(Draft draft) {
+        Optional<Details.Change> fact = FactOfJob.in(draft);
+        if (fact.isPresent()) {
+            // A field that takes the sentence itself is told by its name alone: the sentence stands below.
+            boolean sentence = draft.wording().contains(fact.get().text().substring(1));
+            return fact.get().detail().title()
+                    + (sentence ? "" : ": " + fact.get().text());
+        }
         String phrase = draft.matter() instanceof FindingKind
                 ? finding(draft)
                 : draft.matter().word();
@@ -95,6 +104,9 @@ final class SpokenCell extends ListCell<SpokenLine> {
     private String place(SpokenLine line) {
         LengthUnit unit = desk.work().now().survey().facts().unit();
         Optional<Draft.Place> said = line.draft().place();
+        if (FactOfJob.in(line.draft()).isPresent()) {
+            return "";
+        }
         if (said.isPresent()) {
             return said.get().isPoint()
                     ? unit.show(said.get().from())
@@ -110,6 +122,9 @@ final class SpokenCell extends ListCell<SpokenLine> {
             return settled.get().kept()
                     ? settled.get().finding().map(f -> "kept, " + f).orElse("kept")
                     : "refused";
+        }
+        if (FactOfJob.in(line.draft()).isPresent()) {
+            return "of the job";
         }
         String how = line.placeHow();
         return line.twin().map(t -> "seen before: " + t.finding().id()).orElse(how.equals("said") ? "" : how);

@@ -1,6 +1,7 @@
 package hitch.desk.mark;
 
 import hitch.core.counter.CounterMark;
+import hitch.core.detail.Details;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.Finding;
 import hitch.core.finding.Sighting;
@@ -11,6 +12,7 @@ import hitch.core.job.Job;
 import hitch.core.measure.Distance;
 import hitch.core.note.Act;
 import hitch.core.note.Draft;
+import hitch.core.note.FactOfJob;
 import hitch.core.run.Run;
 import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.talk.Contradiction;
@@ -102,15 +104,46 @@ final class SpokenDesk {
                         },
                         frames -> {
                             List<Function<Job, Edit>> make = new ArrayList<>();
-                            frames.forEach((line, at) -> make.add(job -> kept(line, at, job)));
+                            frames.forEach((line, at) -> make.addAll(kept(line, at)));
                             desk.work().changes().several("keep " + count, make);
                             desk.work().notices().say(count + " kept. Undo takes them back together.");
                         });
     }
 
-    private static Edit kept(SpokenLine line, FrameRef at, Job job) {
-        Finding made = line.draft().at(job.nextId(), at, job.runOf(at.clip()));
-        return new Edit.KeepSpoken(line.commentary().id(), line.spoken().key(), Optional.of(made), Optional.empty());
+    private static List<Function<Job, Edit>> kept(SpokenLine line, FrameRef at) {
+        String id = line.commentary().id();
+        String key = line.spoken().key();
+        Function<Job, Edit> finding = job -> new Edit.KeepSpoken(
+                id, key, Optional.of(line.draft().at(job.nextId(), at, job.runOf(at.clip()))), Optional.empty());
+        return FactOfJob.in(line.draft())
+                .map(fact -> List.<Function<Job, Edit>>of(
+                        job -> isOpen(fact, job)
+                                ? new Edit.KeepSpoken(id, key, Optional.empty(), Optional.empty())
+                                : finding.apply(job),
+                        job -> filled(fact, job)))
+                .orElse(List.of(finding));
+    }
+
+    /** Whether the field that a fact is of says nothing yet; what is told otherwise stays a remark. */
+    private static boolean isOpen(Details.Change fact, Job job) {
+        return !job.facts().more().has(fact.detail());
+    }
+
+    private static Edit filled(Details.Change fact, Job job) {
+        Details more = job.facts().more();
+        return new Edit.DescribeProperty(job.facts().withMore(isOpen(fact, job) ? fact.in(more) : more));
+    }
+
+    private void keepFact(SpokenLine line, Details.Change fact, FrameRef at) {
+        boolean open = isOpen(fact, desk.work().now().job());
+        desk.work().changes().several("keep what was said of the job", kept(line, at));
+        desk.work()
+                .notices()
+                .say(
+                        open
+                                ? fact.detail().title() + " is \"" + fact.text() + "\" now. Load has the field."
+                                : fact.detail().title()
+                                        + " says something else already and stays as it is; this is kept as a remark.");
     }
 
     void refuse(SpokenLine line) {
@@ -142,6 +175,8 @@ final class SpokenDesk {
                 desk.work().apply(new Edit.KeepSpoken(id, key, Optional.empty(), Optional.of(mark)));
             } else if (draft.certainty() == Certainty.RULED_OUT) {
                 desk.work().apply(new Edit.KeepSpoken(id, key, Optional.empty(), Optional.empty()));
+            } else if (FactOfJob.in(draft).isPresent()) {
+                keepFact(line, FactOfJob.in(draft).get(), at);
             } else {
                 Optional<Run> run = desk.work().now().job().runOf(at.clip());
                 desk.work().changes().keepSpoken(id, key, next -> draft.at(next, at, run));
