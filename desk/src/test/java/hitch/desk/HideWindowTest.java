@@ -45,12 +45,13 @@ class HideWindowTest extends OpenWindow {
 
     private void drawn() throws TimeoutException {
         open();
-        until(() -> {
-            if (hiding().areas().isEmpty()) {
-                dragged(0.4, 0.4, 0.5, 0.55);
-            }
-            return !hiding().areas().isEmpty();
-        });
+        untilTried(
+                () -> {
+                    if (hiding().areas().isEmpty()) {
+                        dragged(0.4, 0.4, 0.5, 0.55);
+                    }
+                },
+                () -> !hiding().areas().isEmpty());
         until(() -> lookup("#hide-1").tryQuery().isPresent());
     }
 
@@ -82,10 +83,8 @@ class HideWindowTest extends OpenWindow {
         HiddenArea before = area();
         clickOn("To its end");
         interact(() -> lookup("#hide-picture").query().requestFocus());
-        until(() -> {
-            push(KeyCode.DOWN);
-            return area().last().top() > before.last().top();
-        });
+        untilTried(
+                () -> push(KeyCode.DOWN), () -> area().last().top() > before.last().top());
         assertThat(area().first()).isEqualTo(before.first());
     }
 

@@ -23,7 +23,6 @@ import javafx.scene.control.TextField;
 import javafx.stage.Stage;
 import org.junit.jupiter.api.AfterEach;
 import org.junit.jupiter.api.BeforeEach;
-import org.testfx.service.query.EmptyNodeQueryException;
 import org.testfx.util.WaitForAsyncUtils;
 
 /** The real window with a small job open, its first frame on show. */
@@ -69,14 +68,16 @@ public abstract class OpenWindow extends QuickHand {
         }
     }
 
-    /** Waits until a thing is so; what is not there yet, or is being laid out anew while it is looked at, is not so. */
+    /** Waits until a thing is so; what is not there yet is not so. */
     protected static void until(Callable<Boolean> condition) throws TimeoutException {
+        untilTried(() -> {}, condition);
+    }
+
+    /** Does a thing with the hand again and again until it has had its effect. */
+    protected static void untilTried(Runnable act, Callable<Boolean> effect) throws TimeoutException {
         WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> {
-            try {
-                return condition.call();
-            } catch (EmptyNodeQueryException notThere) {
-                return false;
-            }
+            act.run();
+            return isSo(effect);
         });
         settle();
     }
@@ -122,10 +123,7 @@ public abstract class OpenWindow extends QuickHand {
 
     /** What is called so by those who do not see it. */
     protected Node named(String accessible) {
-        patiently(() -> lookup((Node n) -> accessible.equals(n.getAccessibleText()))
-                .tryQuery()
-                .isPresent());
-        return lookup((Node n) -> accessible.equals(n.getAccessibleText())).query();
+        return there(lookup((Node n) -> accessible.equals(n.getAccessibleText())));
     }
 
     @SuppressWarnings("unchecked")

@@ -2,18 +2,26 @@ package hitch.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import java.lang.reflect.InvocationTargetException;
+import java.lang.reflect.Proxy;
 import java.util.List;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
+import java.util.concurrent.ExecutionException;
+import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
+import java.util.function.Predicate;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
+import javafx.scene.Node;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.robot.Motion;
+import org.testfx.service.query.EmptyNodeQueryException;
+import org.testfx.service.query.NodeQuery;
 import org.testfx.service.query.PointQuery;
 import org.testfx.util.WaitForAsyncUtils;
 
@@ -41,9 +49,39 @@ public abstract class QuickHand extends ApplicationTest {
         }
     }
 
-    /** Waits for something to be there: what is clicked may still be on its way through the journal to the screen. */
-    private void untilThere(String query) {
+    /** Where something is, once it is there: what is clicked may still be on its way through the journal to the screen. */
+    private PointQuery place(String query) {
         patiently(() -> lookup(query).tryQuery().isPresent());
+        return onWindow(() -> point(query));
+    }
+
+    /** Something that is looked up, once it is there. */
+    protected static Node there(NodeQuery asked) {
+        patiently(() -> asked.tryQuery().isPresent());
+        return asked.query();
+    }
+
+    @Override
+    public NodeQuery lookup(String query) {
+        return asked(super.lookup(query));
+    }
+
+    @Override
+    public <T extends Node> NodeQuery lookup(Predicate<T> suits) {
+        return asked(super.lookup(suits));
+    }
+
+    /** The same question, but put on the window's own thread. */
+    private static NodeQuery asked(NodeQuery query) {
+        return (NodeQuery) Proxy.newProxyInstance(
+                NodeQuery.class.getClassLoader(), new Class<?>[] {NodeQuery.class}, (self, method, given) -> onWindow(() -> {
+                    try {
+                        Object answer = method.invoke(query, given);
+                        return answer instanceof NodeQuery narrower ? asked(narrower) : answer;
+                    } catch (InvocationTargetException e) {
+                        throw e.getCause() instanceof Exception wrong ? wrong : e;
+                    }
+                }));
     }
 
     /** Waits until something is so; going on after a minute, for the test to tell what is missing. */
@@ -53,23 +91,55 @@ public abstract class QuickHand extends ApplicationTest {
             return;
         }
         try {
-            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, there);
+            WaitForAsyncUtils.waitFor(60, TimeUnit.SECONDS, () -> isSo(there));
         } catch (TimeoutException e) {
             // What follows fails with the name of what is missing.
         }
         settle();
     }
 
+    /** Whether a thing is so in the window; what is not there yet is not so. */
+    protected static boolean isSo(Callable<Boolean> condition) {
+        return onWindow(() -> {
+            try {
+                return condition.call();
+            } catch (EmptyNodeQueryException notThere) {
+                return false;
+            }
+        });
+    }
+
+    /** What is asked of the window on its own thread: elsewhere it may be laid out anew in the middle of the question. */
+    private static <T> T onWindow(Callable<T> asked) {
+        FutureTask<T> answer = new FutureTask<>(asked);
+        if (Platform.isFxApplicationThread()) {
+            answer.run();
+        } else {
+            Platform.runLater(answer);
+        }
+        try {
+            return answer.get(60, TimeUnit.SECONDS);
+        } catch (ExecutionException e) {
+            if (e.getCause() instanceof RuntimeException wrong) {
+                throw wrong;
+            }
+            throw new IllegalStateException(e.getCause());
+        } catch (TimeoutException e) {
+            throw new IllegalStateException("the window does not answer", e);
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new IllegalStateException(e);
+        }
+    }
+
     @Override
     public FxRobot clickOn(String query, Motion motion, MouseButton... buttons) {
-        untilThere(query);
-        return super.clickOn(query, motion, buttons);
+        return clickOn(place(query), motion, buttons);
     }
 
     @Override
     public FxRobot moveTo(String query, Motion motion) {
-        untilThere(query);
-        return super.moveTo(query, motion);
+        return moveTo(place(query), motion);
     }
 
     @Override
