@@ -5,6 +5,7 @@ import hitch.core.footage.ClipId;
 import hitch.core.footage.ClipScan;
 import hitch.core.footage.Watched;
 import hitch.core.job.Edit;
+import hitch.core.propose.OffRun;
 import hitch.desk.task.Rank;
 import hitch.desk.task.Tasks;
 import hitch.media.MediaException;
@@ -12,9 +13,12 @@ import hitch.media.Progress;
 import hitch.store.Footage;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.HashMap;
 import java.util.HashSet;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
+import java.util.OptionalDouble;
 import java.util.Set;
 import javafx.application.Platform;
 import javafx.collections.FXCollections;
@@ -32,6 +36,7 @@ public final class ClipWatch {
     private final Footage footage;
     private final ObservableMap<ClipId, ClipState> states = FXCollections.observableHashMap();
     private final Set<String> begun = new HashSet<>();
+    private final Map<ClipId, OptionalDouble> openAir = new HashMap<>();
 
     ClipWatch(Workspace work) {
         this.work = work;
@@ -47,6 +52,20 @@ public final class ClipWatch {
 
     public ClipState state(Clip clip) {
         return states.getOrDefault(clip.id(), ClipState.WAITING);
+    }
+
+    /** What a clip on no run is. */
+    public OffRun offRun(Clip clip) {
+        OptionalDouble air = openAir.getOrDefault(clip.id(), OptionalDouble.empty());
+        if (air.isEmpty()) {
+            // Looked at once, its pictures stay what they are.
+            air = footage.shelf()
+                    .signs(clip)
+                    .map(s -> OptionalDouble.of(s.openAir()))
+                    .orElse(air);
+            openAir.put(clip.id(), air);
+        }
+        return OffRun.of(!work.now().job().counterOf(clip.id()).marks().isEmpty(), air);
     }
 
     private void begin(List<Clip> clips) {

@@ -84,7 +84,8 @@ class HideWindowTest extends OpenWindow {
         clickOn("To its end");
         interact(() -> lookup("#hide-picture").query().requestFocus());
         untilTried(
-                () -> push(KeyCode.DOWN), () -> area().last().top() > before.last().top());
+                () -> push(KeyCode.DOWN),
+                () -> area().last().top() > before.last().top());
         assertThat(area().first()).isEqualTo(before.first());
     }
 

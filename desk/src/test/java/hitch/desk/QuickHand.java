@@ -74,7 +74,9 @@ public abstract class QuickHand extends ApplicationTest {
     /** The same question, but put on the window's own thread. */
     private static NodeQuery asked(NodeQuery query) {
         return (NodeQuery) Proxy.newProxyInstance(
-                NodeQuery.class.getClassLoader(), new Class<?>[] {NodeQuery.class}, (self, method, given) -> onWindow(() -> {
+                NodeQuery.class.getClassLoader(),
+                new Class<?>[] {NodeQuery.class},
+                (self, method, given) -> onWindow(() -> {
                     try {
                         Object answer = method.invoke(query, given);
                         return answer instanceof NodeQuery narrower ? asked(narrower) : answer;

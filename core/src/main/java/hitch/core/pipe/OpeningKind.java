@@ -40,7 +40,7 @@ public enum OpeningKind {
     }
 
     /** Whether a pipe begins at it, so that it leads one way only. */
-    boolean isAnEnd() {
+    public boolean isAnEnd() {
         return this == ROOF_VENT || this == FIXTURE_FLANGE || this == TRAP_ARM;
     }
 

@@ -16,12 +16,19 @@ import java.util.OptionalDouble;
  * @param said what was said on it, in order of time
  * @param openAir share of its pictures that look like the open air rather than a pipe; empty where nobody looked
  * @param turned whether its counter stands on its head
+ * @param passed tie-ins that were told or marked on it
  */
 public record ClipClues(
-        Clip clip, Optional<CounterTrace> trace, List<SaidSentence> said, OptionalDouble openAir, boolean turned) {
+        Clip clip,
+        Optional<CounterTrace> trace,
+        List<SaidSentence> said,
+        OptionalDouble openAir,
+        boolean turned,
+        List<Passed> passed) {
     public ClipClues {
         trace = trace.filter(t -> !t.isEmpty());
         said = List.copyOf(said);
+        passed = List.copyOf(passed);
     }
 
     /** What the counter shows when the clip begins, feet; empty without a counter. */
@@ -32,6 +39,11 @@ public record ClipClues(
     /** What it shows when the clip ends. */
     OptionalDouble ends() {
         return trace.map(t -> shown(t, t.knots().getLast().pts())).orElse(OptionalDouble.empty());
+    }
+
+    /** How much cable was out at a second of the clip, feet; empty where nobody knows. */
+    OptionalDouble cableAt(double seconds) {
+        return trace.map(t -> inFeet(t.cableAt(clip.ptsAt(seconds)))).orElse(OptionalDouble.empty());
     }
 
     /** How much cable was out at most, feet. */
@@ -49,7 +61,10 @@ public record ClipClues(
     }
 
     private static OptionalDouble shown(CounterTrace trace, long pts) {
-        OptionalDouble mm = trace.shownAt(pts);
+        return inFeet(trace.shownAt(pts));
+    }
+
+    private static OptionalDouble inFeet(OptionalDouble mm) {
         return mm.isPresent() ? OptionalDouble.of(mm.getAsDouble() / Distance.MM_PER_FOOT) : mm;
     }
 }

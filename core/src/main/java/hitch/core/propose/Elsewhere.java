@@ -15,8 +15,6 @@ import java.util.Optional;
 final class Elsewhere {
     /** One visit is recorded within so long. */
     private static final Duration VISIT = Duration.ofHours(14);
-    /** Where so many of its pictures look like the open air it was taken there. */
-    private static final double OPEN_AIR = 0.6;
     /** Words of the ground above: one may be in passing. */
     private static final int SPOKEN_OF = 2;
 
@@ -57,7 +55,7 @@ final class Elsewhere {
             return Optional.empty();
         }
         long words = clip.said().stream().filter(s -> Clues.says("ground", s)).count();
-        boolean air = clip.openAir().orElse(0) >= OPEN_AIR;
+        boolean air = OffRun.isAir(clip.openAir());
         String name = clip.clip().fileName();
         if (air || words >= SPOKEN_OF) {
             String pictures = clip.openAir().isEmpty()

@@ -55,7 +55,7 @@ public record Proposals(List<ProposedRun> runs, List<Unplaced> others) {
 
     /** Why a clip is on no run. */
     public enum Why {
-        ABOVE_GROUND("above ground"),
+        ABOVE_GROUND(OffRun.ABOVE_GROUND.word()),
         ANOTHER_JOB("perhaps of another job"),
         UNKNOWN("nobody can tell");
 

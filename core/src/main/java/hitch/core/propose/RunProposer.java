@@ -28,19 +28,21 @@ import java.util.stream.Collectors;
 public final class RunProposer {
     private static final double FEET_IN_PLACE = 1.0;
 
+    private final List<KnownRun> known;
     private final List<Run> runs;
     private final List<String> names;
 
-    private RunProposer(List<Run> known) {
-        runs = new ArrayList<>(known);
-        names = new ArrayList<>(known.stream().map(Run::name).toList());
+    private RunProposer(List<KnownRun> known) {
+        this.known = new ArrayList<>(known);
+        runs = new ArrayList<>(known.stream().map(KnownRun::run).toList());
+        names = new ArrayList<>(runs.stream().map(Run::name).toList());
     }
 
     /**
      * @param clips that are on no run, in the order that they were recorded
      * @param known runs that the job has
      */
-    public static Proposals of(List<ClipClues> clips, List<Run> known) {
+    public static Proposals of(List<ClipClues> clips, List<KnownRun> known) {
         List<Unplaced> others = Elsewhere.of(clips);
         Set<ClipId> out = others.stream().map(Unplaced::clip).collect(Collectors.toSet());
         List<ClipClues> counted = clips.stream()
@@ -59,8 +61,8 @@ public final class RunProposer {
                 chain.clips().stream().flatMap(c -> c.said().stream()).toList();
         List<String> reasons = new ArrayList<>(chain.reasons());
         List<String> doubts = new ArrayList<>(chain.doubts());
-        Optional<Direction> way = way(said, reasons, doubts);
         Opening opening = opening(chain, said, reasons, doubts);
+        Optional<Direction> way = way(chain, opening, said, reasons, doubts);
         Zero zero = zero(said, reasons);
         Optional<String> branch = branch(said, reasons);
         chain.clips().forEach(c -> {
@@ -91,23 +93,21 @@ public final class RunProposer {
                 .map(c -> c.clip().id())
                 .toList();
         runs.add(run);
+        known.add(new KnownRun(
+                run, chain.clips().stream().flatMap(c -> c.passed().stream()).toList()));
         return new ProposedRun(run, way.isPresent(), turned, reasons, doubts);
     }
 
-    private Optional<Direction> way(List<SaidSentence> said, List<String> reasons, List<String> doubts) {
-        Optional<WaySaid> told = WaySaid.of(said);
-        Optional<Direction> way = told.flatMap(WaySaid::way);
-        if (told.filter(WaySaid::other).isPresent() && !runs.isEmpty()) {
-            way = Optional.of(
-                    runs.getLast().direction() == Direction.WITH_FLOW ? Direction.AGAINST_FLOW : Direction.WITH_FLOW);
-        }
-        if (way.isPresent()) {
-            reasons.add(capital(way.get().toward()) + ": " + quoted(told.get().said()));
-        } else {
+    private Optional<Direction> way(
+            Chain chain, Opening opening, List<SaidSentence> said, List<String> reasons, List<String> doubts) {
+        WaySought sought = WaySought.of(chain.clips(), opening, known);
+        reasons.addAll(sought.reasons());
+        doubts.addAll(sought.doubts());
+        if (sought.way().isEmpty()) {
             doubts.add("Nobody said which way it went; "
                     + asBefore(said).orElse(Direction.WITH_FLOW).toward() + " is only taken for it.");
         }
-        return way;
+        return sought.way();
     }
 
     /** From the same opening without a word of the way: as the run before went. */
@@ -121,7 +121,7 @@ public final class RunProposer {
         for (SaidSentence sentence : said) {
             Phase phase = sentence.seconds() < OpeningSaid.FIRST_WORDS ? Phase.saidIn(sentence.text()) : Phase.NOT_SAID;
             if (phase == Phase.BEFORE || phase == Phase.AFTER) {
-                reasons.add("Recorded " + phase.word() + ": " + quoted(sentence));
+                reasons.add("Recorded " + phase.word() + ": " + WaySought.quoted(sentence));
                 return phase;
             }
         }
@@ -131,7 +131,7 @@ public final class RunProposer {
     private Opening opening(Chain chain, List<SaidSentence> said, List<String> reasons, List<String> doubts) {
         Optional<OpeningSaid> told = OpeningSaid.of(chain.clips().getFirst().said());
         if (told.isPresent()) {
-            reasons.add("Opening: " + quoted(told.get().said()));
+            reasons.add("Opening: " + WaySought.quoted(told.get().said()));
             return runs.stream()
                     .map(Run::opening)
                     .filter(o -> isSame(o, told.get().opening()))
@@ -141,7 +141,7 @@ public final class RunProposer {
         Optional<SaidSentence> same =
                 said.stream().filter(s -> Clues.says("sameopening", s)).findFirst();
         if (same.isPresent() && !runs.isEmpty()) {
-            reasons.add("The same opening: " + quoted(same.get()));
+            reasons.add("The same opening: " + WaySought.quoted(same.get()));
             return runs.getLast().opening();
         }
         if (!runs.isEmpty()) {
@@ -177,7 +177,7 @@ public final class RunProposer {
             boolean lip = Clues.says("zerolip", sentence);
             if (lip || Clues.says("zerobase", sentence)) {
                 reasons.add("The counter was zeroed at its " + (lip ? Zero.At.LIP : Zero.At.BASE).word() + ": "
-                        + quoted(sentence));
+                        + WaySought.quoted(sentence));
                 return new Zero(lip ? Zero.At.LIP : Zero.At.BASE, Distance.ZERO);
             }
         }
@@ -191,7 +191,7 @@ public final class RunProposer {
                             ? Clues.of("branchhere", sentence)
                             : Optional.empty());
             if (found.isPresent() && !Clues.says("later", sentence)) {
-                reasons.add("In the " + found.get().group(1) + " branch: " + quoted(sentence));
+                reasons.add("In the " + found.get().group(1) + " branch: " + WaySought.quoted(sentence));
                 return Optional.of(found.get().group(1));
             }
         }
@@ -222,13 +222,5 @@ public final class RunProposer {
         }
         names.add(name);
         return name;
-    }
-
-    private static String quoted(SaidSentence said) {
-        return "\"" + said.text() + "\" (" + ClockText.of(said.seconds()) + ").";
-    }
-
-    private static String capital(String words) {
-        return Character.toUpperCase(words.charAt(0)) + words.substring(1);
     }
 }

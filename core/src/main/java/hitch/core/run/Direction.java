@@ -15,6 +15,10 @@ public enum Direction {
         this.sign = sign;
     }
 
+    public Direction other() {
+        return this == WITH_FLOW ? AGAINST_FLOW : WITH_FLOW;
+    }
+
     public String toward() {
         return toward;
     }

@@ -2,16 +2,9 @@ package hitch.core.propose;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hitch.core.Sample;
-import hitch.core.caption.Cue;
-import hitch.core.counter.CounterMark;
-import hitch.core.counter.CounterTrace;
-import hitch.core.counter.Zeroing;
-import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
-import hitch.core.measure.Distance;
 import hitch.core.pipe.Branch;
 import hitch.core.pipe.Material;
 import hitch.core.pipe.Opening;
@@ -25,66 +18,17 @@ import hitch.core.run.Direction;
 import hitch.core.run.Phase;
 import hitch.core.run.Run;
 import hitch.core.run.Zero;
-import java.util.ArrayList;
 import java.util.List;
-import java.util.Optional;
-import java.util.OptionalDouble;
 import org.junit.jupiter.api.Test;
 
-/** Made-up visits of which it is known which clips are one run, which way it went, and where the camera went in. */
+/** MadeClip-up visits of which it is known which clips are one run, which way it went, and where the camera went in. */
 class RunProposerTest {
-    private static final class Made {
-        private final Clip clip;
-        private final List<CounterMark> marks = new ArrayList<>();
-        private final List<Cue> cues = new ArrayList<>();
-        private double air;
-        private boolean turned;
-
-        Made(String name, String recorded) {
-            clip = Sample.clip(new ClipId(name), 120).withRecorded(recorded).withFile(name + ".mp4");
-        }
-
-        Made at(double second, double feet) {
-            marks.add(Sample.reading(second, feet));
-            return this;
-        }
-
-        Made zeroed(double second, double feet) {
-            marks.add(Zeroing.byHand((long) (second * 1000), Distance.feet(feet)));
-            return this;
-        }
-
-        Made says(double second, String words) {
-            cues.add(new Cue(second, second + 3, words));
-            return this;
-        }
-
-        Made inOpenAir() {
-            air = 1;
-            return this;
-        }
-
-        Made upsideDown() {
-            turned = true;
-            return this;
-        }
-
-        ClipClues clues() {
-            return new ClipClues(
-                    clip,
-                    Optional.of(CounterTrace.fit(clip.base(), marks)),
-                    SaidSentence.of(cues, 0),
-                    OptionalDouble.of(air),
-                    turned);
-        }
+    private static MadeClip clip(String name) {
+        return new MadeClip(name, "");
     }
 
-    private static Made clip(String name) {
-        return new Made(name, "");
-    }
-
-    private static Proposals proposed(Made... clips) {
-        return RunProposer.of(List.of(clips).stream().map(Made::clues).toList(), List.of());
+    private static Proposals proposed(MadeClip... clips) {
+        return RunProposer.of(List.of(clips).stream().map(MadeClip::clues).toList(), List.of());
     }
 
     private static List<String> clips(ProposedRun run) {
@@ -193,12 +137,12 @@ class RunProposerTest {
     @Test
     void aboveGroundAnotherDayAndNothingToGoByStayOnNoRun() {
         Proposals all = proposed(
-                new Made("1", "2026-05-04 10:00:00").at(0, 0).at(118, 30).says(1, "Cleanout here, to the street."),
-                new Made("2", "2026-05-04 10:20:00")
+                new MadeClip("1", "2026-05-04 10:00:00").at(0, 0).at(118, 30).says(1, "Cleanout here, to the street."),
+                new MadeClip("2", "2026-05-04 10:20:00")
                         .inOpenAir()
                         .says(3, "Locator reads five feet, painted it on the lawn."),
-                new Made("3", "2026-05-04 10:30:00").says(3, "Alright."),
-                new Made("4", "2026-04-29 15:00:00").at(0, 0).at(118, 30));
+                new MadeClip("3", "2026-05-04 10:30:00").says(3, "Alright."),
+                new MadeClip("4", "2026-04-29 15:00:00").at(0, 0).at(118, 30));
         assertThat(all.runs()).hasSize(1);
         assertThat(all.others())
                 .extracting(Unplaced::why)
@@ -228,15 +172,15 @@ class RunProposerTest {
 
     @Test
     void aClipThatWasRecordedUpsideDownIsTurnedOverWithItsRun() {
-        Made made = clip("1").at(0, 0).at(118, 40).upsideDown();
+        MadeClip made = clip("1").at(0, 0).at(118, 40).upsideDown();
         ProposedRun run = proposed(made).runs().getFirst();
-        Job job = Job.EMPTY.with(new Edit.PutClip(made.clip));
+        Job job = Job.EMPTY.with(new Edit.PutClip(made.clip()));
         Job taken = job;
         for (Edit edit : run.edits(job)) {
             taken = taken.with(edit);
         }
         assertThat(taken.runs()).containsExactly(run.run());
-        assertThat(taken.adjustmentsOf(made.clip.id()).at(60_000).roll()).isEqualTo(-180);
+        assertThat(taken.adjustmentsOf(made.clip().id()).at(60_000).roll()).isEqualTo(-180);
         assertThat(run.edits(taken)).as("what somebody adjusted stays").hasSize(1);
     }
 
@@ -259,13 +203,13 @@ class RunProposerTest {
                         .at(60, 38)
                         .says(1, "Out to the street again.")
                         .clues()),
-                List.of(first.runs().getFirst().run()));
+                List.of(new KnownRun(first.runs().getFirst().run(), List.of())));
         assertThat(more.runs().getFirst().run().name()).isEqualTo("street run 2");
     }
 
     @Test
     void anOpeningThatIsNotThereIsNoneAndTheFlowTellsTheWay() {
-        Made roof = clip("roof")
+        MadeClip roof = clip("roof")
                 .at(0, 0)
                 .at(60, 30)
                 .says(2, "No cleanout at this one, so I went down the roof vent, with the flow.");

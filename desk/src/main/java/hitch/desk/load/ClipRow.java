@@ -35,7 +35,6 @@ import javafx.stage.DirectoryChooser;
 
 /** One clip: its pictures along its length, what it is, what is wrong with it, and where it belongs. */
 final class ClipRow extends VBox {
-    static final String NO_RUN = "above ground";
     static final String LEFT_OUT = "left out";
     private static final double FILM = 44;
     private static final String DRAGGED = "hitch-clip:";
@@ -196,7 +195,8 @@ final class ClipRow extends VBox {
         following = true;
         List<String> all = new ArrayList<>();
         job.runs().forEach(r -> all.add(r.name()));
-        all.add(NO_RUN);
+        String off = desk.work().clips().offRun(clip).word();
+        all.add(off);
         all.add(LEFT_OUT);
         if (!all.equals(place.getItems())) {
             place.getItems().setAll(all);
@@ -204,7 +204,7 @@ final class ClipRow extends VBox {
         place.setValue(
                 job.aside().contains(clip.id())
                         ? LEFT_OUT
-                        : job.runOf(clip.id()).map(Run::name).orElse(NO_RUN));
+                        : job.runOf(clip.id()).map(Run::name).orElse(off));
         following = false;
     }
 

@@ -4,6 +4,7 @@ import hitch.core.footage.Clip;
 import hitch.core.job.Job;
 import hitch.core.note.NoteReader;
 import hitch.core.note.grammar.TradeNoteReader;
+import hitch.core.propose.OffRun;
 import hitch.desk.Bench;
 import hitch.desk.Context;
 import hitch.desk.Snapshot;
@@ -90,14 +91,19 @@ public final class LoadBench implements Bench {
         return root;
     }
 
-    /** How many clips there are; those without a reading on their run are still open. */
+    /** Clips without a reading on their run, else those that are to be put on one. */
     @Override
     public String gauge(Snapshot now) {
         Job job = now.job();
-        long open = job.clips().stream()
+        long unread = job.clips().stream()
                 .map(Clip::id)
                 .filter(id -> job.runOf(id).isPresent() && job.marksOf(id).isEmpty())
                 .count();
-        return open > 0 ? open + " unread" : "";
+        long open = job.clipsInUse().stream()
+                .filter(c -> !c.photo()
+                        && job.runOf(c.id()).isEmpty()
+                        && desk.work().clips().offRun(c) == OffRun.NOT_PLACED)
+                .count();
+        return unread > 0 ? unread + " unread" : open > 0 ? open + " to place" : "";
     }
 }

@@ -7,6 +7,8 @@ import hitch.core.job.Job;
 import hitch.core.note.NoteReader;
 import hitch.core.propose.Proposals;
 import hitch.core.propose.Proposals.ProposedRun;
+import hitch.core.propose.Proposals.Unplaced;
+import hitch.core.propose.Proposals.Why;
 import hitch.core.run.Run;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
@@ -61,11 +63,7 @@ final class ProposalsPane extends VBox {
         asked = job;
         ClipSteps steps =
                 new ClipSteps(desk.work().footage(), desk.work().senses().listening(), reader, false);
-        // Before anything was read there is nothing to go by.
-        boolean anything = job.clips().stream()
-                .anyMatch(c -> job.runOf(c.id()).isEmpty()
-                        && !job.counterOf(c.id()).marks().isEmpty());
-        desk.work().inBackground(() -> anything ? steps.proposals(job) : Proposals.NONE, this::show);
+        desk.work().inBackground(() -> steps.proposals(job), this::show);
     }
 
     private void show(Proposals found) {
@@ -74,14 +72,69 @@ final class ProposalsPane extends VBox {
                         .filter(r -> !left.contains(r.run().clips()))
                         .toList(),
                 found.others());
-        setVisible(!shown.runs().isEmpty());
-        Button all = Labels.button("Take all", Act.TAKE_RUNS.key(), Act.TAKE_RUNS.words(), this::takeAll);
-        all.setId("take-runs");
-        HBox top = new HBox(12, Labels.heading("Proposed runs"), all);
-        top.setAlignment(Pos.CENTER_LEFT);
-        getChildren().setAll(top);
-        shown.runs().forEach(r -> getChildren().add(card(r)));
-        shown.others().forEach(u -> getChildren().add(wrapped(u.reason(), "soft", "small")));
+        getChildren().clear();
+        if (!shown.runs().isEmpty()) {
+            Button all = Labels.button("Take all", Act.TAKE_RUNS.key(), Act.TAKE_RUNS.words(), this::takeAll);
+            all.setId("take-runs");
+            HBox top = new HBox(12, Labels.heading("Proposed runs"), all);
+            top.setAlignment(Pos.CENTER_LEFT);
+            getChildren().add(top);
+            shown.runs().forEach(r -> getChildren().add(card(r)));
+        }
+        others();
+        setVisible(!getChildren().isEmpty());
+    }
+
+    /** Clips above ground are told with the runs alone; what wants a decision stays until it has one. */
+    private void others() {
+        boolean settled = shown.runs().isEmpty();
+        List<Unplaced> told = shown.others().stream()
+                .filter(u -> !settled || u.why() != Why.ABOVE_GROUND)
+                .toList();
+        if (settled && !told.isEmpty()) {
+            getChildren()
+                    .add(Labels.heading(
+                            told.size() == 1 ? "One clip is on no run" : told.size() + " clips are on no run"));
+        }
+        told.forEach(u -> getChildren().add(unplaced(u)));
+    }
+
+    private Node unplaced(Unplaced off) {
+        Label reason = wrapped(off.reason(), "small");
+        if (off.why() == Why.ABOVE_GROUND) {
+            reason.getStyleClass().add("soft");
+            return reason;
+        }
+        String name = name(off.clip());
+        Button show = Labels.button(
+                "Show",
+                "",
+                "Show " + name + " on Mark",
+                () -> desk.work()
+                        .now()
+                        .job()
+                        .clip(off.clip())
+                        .ifPresent(c -> desk.player().seek(c, 0)));
+        show.setId("show-" + off.clip());
+        Button out = Labels.button(
+                "Leave it out",
+                "",
+                "Leave " + name + " out of the job's record",
+                () -> desk.work().apply(new Edit.SetAside(off.clip(), true)));
+        out.setId("leave-out-" + off.clip());
+        return row(new VBox(2, Labels.of(name, "strong"), reason), show, out);
+    }
+
+    private static HBox row(Node words, Button... buttons) {
+        HBox.setHgrow(words, Priority.ALWAYS);
+        HBox row = new HBox(12, words);
+        for (Button button : buttons) {
+            button.setMinWidth(Region.USE_PREF_SIZE);
+            row.getChildren().add(button);
+        }
+        row.setAlignment(Pos.TOP_LEFT);
+        row.getStyleClass().add("card");
+        return row;
     }
 
     private Node card(ProposedRun proposed) {
@@ -91,7 +144,6 @@ final class ProposalsPane extends VBox {
         VBox words = new VBox(2, Labels.of(run.name(), "strong"), wrapped(way + "from " + opening(run) + ": " + clips));
         proposed.reasons().forEach(r -> words.getChildren().add(wrapped(r, "soft", "small")));
         proposed.doubts().forEach(d -> words.getChildren().add(wrapped("Not sure: " + d, "small")));
-        HBox.setHgrow(words, Priority.ALWAYS);
         String id = run.id().value();
         Button take = Labels.button("Take it", "", "Take " + run.name(), () -> take(List.of(proposed)));
         take.setId("take-" + id);
@@ -100,12 +152,7 @@ final class ProposalsPane extends VBox {
             show(shown);
         });
         leave.setId("leave-" + id);
-        take.setMinWidth(Region.USE_PREF_SIZE);
-        leave.setMinWidth(Region.USE_PREF_SIZE);
-        HBox row = new HBox(12, words, take, leave);
-        row.setAlignment(Pos.TOP_LEFT);
-        row.getStyleClass().add("card");
-        return row;
+        return row(words, take, leave);
     }
 
     private static String opening(Run run) {

@@ -60,7 +60,8 @@ final class Readout extends VBox {
         var survey = desk.work().now().survey();
         Optional<PlaceWords> at = survey.placeAt(shown.ref());
         Optional<Run> on = survey.runOf(shown.clip().id());
-        station.setText(at.map(PlaceWords::distance).orElse(on.isEmpty() ? "above ground" : "no reading"));
+        station.setText(at.map(PlaceWords::distance)
+                .orElse(on.isEmpty() ? desk.work().clips().offRun(shown.clip()).word() : "no reading"));
         side.setText(at.map(PlaceWords::way)
                 .filter(s -> !s.isEmpty())
                 .orElse(

@@ -1,14 +1,10 @@
 package hitch.store.intake;
 
-import hitch.core.counter.CounterTrace;
 import hitch.core.footage.Clip;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.note.NoteReader;
-import hitch.core.propose.ClipClues;
 import hitch.core.propose.Proposals;
-import hitch.core.propose.RunProposer;
-import hitch.core.propose.SaidSentence;
 import hitch.core.talk.Commentary;
 import hitch.media.MediaException;
 import hitch.media.Progress;
@@ -21,10 +17,8 @@ import hitch.store.IntakeSigns;
 import hitch.store.StoreException;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
-import java.util.OptionalDouble;
 import java.util.stream.Stream;
 
 /**
@@ -146,29 +140,6 @@ public final class ClipSteps {
 
     /** What is proposed for the clips of a job that are on no run; those whose counter nobody has looked for yet wait. */
     public Proposals proposals(Job job) {
-        List<ClipClues> clues = new ArrayList<>();
-        for (Clip clip : job.clipsInUse()) {
-            if (!clip.photo() && isRead(clip, job) && job.runOf(clip.id()).isEmpty()) {
-                clues.add(clues(clip, job));
-            }
-        }
-        return RunProposer.of(clues, job.runs());
-    }
-
-    private ClipClues clues(Clip clip, Job job) {
-        List<SaidSentence> said = new ArrayList<>();
-        for (Commentary talk : job.talk()) {
-            if (talk.clip().equals(clip.id())) {
-                said.addAll(SaidSentence.of(talk.cues(), talk.offset()));
-            }
-        }
-        CounterTrace trace = CounterTrace.fit(clip.base(), job.counterOf(clip.id()));
-        Optional<IntakeSigns> signs = footage.shelf().signs(clip);
-        return new ClipClues(
-                clip,
-                Optional.of(trace),
-                said,
-                signs.map(s -> OptionalDouble.of(s.openAir())).orElse(OptionalDouble.empty()),
-                signs.map(IntakeSigns::turned).orElse(false));
+        return new KnownClips(footage, reader, job).proposals(c -> isRead(c, job));
     }
 }
