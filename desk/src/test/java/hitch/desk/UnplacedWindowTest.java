@@ -2,18 +2,23 @@ package hitch.desk;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.Sample;
 import hitch.core.footage.Clip;
 import hitch.core.footage.ClipId;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
+import hitch.core.run.Direction;
 import hitch.media.Progress;
 import hitch.store.Footage;
 import hitch.store.IntakeSigns;
 import hitch.store.JobFolder;
 import java.nio.file.Files;
 import java.nio.file.Path;
+import java.util.Objects;
 import java.util.concurrent.TimeoutException;
-import javafx.scene.control.ComboBox;
+import java.util.stream.Collectors;
+import javafx.scene.control.Labeled;
+import javafx.scene.control.MenuButton;
 import org.junit.jupiter.api.Test;
 
 /** A clip without a counter, dark as a pipe: nobody can tell which run it is of, and so it is pointed at until somebody does. */
@@ -45,6 +50,18 @@ class UnplacedWindowTest extends OpenWindow {
         return lookup("#leave-out-" + dark).tryQuery().isPresent();
     }
 
+    /** What the box of its row says; a box may keep one value and show another. */
+    private String shownPlace() {
+        return lookup("#clip-" + dark + " .combo-box .list-cell").queryAllAs(Labeled.class).stream()
+                .map(Labeled::getText)
+                .filter(Objects::nonNull)
+                .collect(Collectors.joining("; "));
+    }
+
+    private MenuButton putOn() {
+        return lookup("#put-on-" + dark).queryAs(MenuButton.class);
+    }
+
     @Test
     void itIsPointedAtUntilItIsPlacedOrLeftOut() throws TimeoutException {
         clickOn("#bench-load");
@@ -52,7 +69,7 @@ class UnplacedWindowTest extends OpenWindow {
         assertThat(told("#proposals .label"))
                 .contains("One clip is on no run")
                 .anyMatch(t -> t.startsWith("dark.mp4 shows no counter, and nothing on it tells"));
-        assertThat(((ComboBox<?>) named("Where dark.mp4 belongs")).getValue()).isEqualTo("on no run");
+        assertThat(shownPlace()).isEqualTo("on no run");
         assertThat(told(".label")).contains("1 to place");
         clickOn("#show-" + dark);
         until(() -> job().player().shown().orElseThrow().ref().clip().equals(dark));
@@ -61,7 +78,12 @@ class UnplacedWindowTest extends OpenWindow {
         until(() -> now().aside().contains(dark) && !isPointedAt());
         interact(() -> job().work().undo());
         until(this::isPointedAt);
-        choose("Where dark.mp4 belongs", "street run");
+        // A run that comes before it in the list does not take its place.
+        interact(() -> job().work().apply(new Edit.PutRun(Sample.run("attic run", Direction.AGAINST_FLOW))));
+        until(() -> putOn().getItems().size() == 2);
+        assertThat(shownPlace()).isEqualTo("on no run");
+        interact(() -> putOn().getItems().getFirst().fire());
         until(() -> now().runOf(dark).isPresent() && !isPointedAt());
+        assertThat(shownPlace()).isEqualTo("street run");
     }
 }

@@ -69,9 +69,11 @@ final class Elsewhere {
             return Optional.of(new Unplaced(
                     clip.clip().id(), Why.ABOVE_GROUND, name + " shows no counter" + pictures + told + "."));
         }
-        return Optional.of(new Unplaced(
-                clip.clip().id(),
-                Why.UNKNOWN,
-                name + " shows no counter, and nothing on it tells which run it is of. Put it on one by hand."));
+        return Optional.of(
+                new Unplaced(
+                        clip.clip().id(),
+                        Why.UNKNOWN,
+                        name
+                                + " shows no counter, and nothing on it tells which run it is of. Put it on one, or leave it out."));
     }
 }

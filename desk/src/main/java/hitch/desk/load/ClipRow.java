@@ -9,6 +9,7 @@ import hitch.core.run.Run;
 import hitch.desk.ClipState;
 import hitch.desk.Context;
 import hitch.desk.key.Act;
+import hitch.desk.widget.Fields;
 import hitch.desk.widget.Film;
 import hitch.desk.widget.Labels;
 import java.io.File;
@@ -198,10 +199,9 @@ final class ClipRow extends VBox {
         String off = desk.work().clips().offRun(clip).word();
         all.add(off);
         all.add(LEFT_OUT);
-        if (!all.equals(place.getItems())) {
-            place.getItems().setAll(all);
-        }
-        place.setValue(
+        Fields.offer(
+                place,
+                all,
                 job.aside().contains(clip.id())
                         ? LEFT_OUT
                         : job.runOf(clip.id()).map(Run::name).orElse(off));
@@ -218,17 +218,21 @@ final class ClipRow extends VBox {
         if (chosen.equals(LEFT_OUT) != aside) {
             desk.work().apply(new Edit.SetAside(clip.id(), !aside));
         }
-        if (chosen.equals(LEFT_OUT)) {
-            return;
+        if (!chosen.equals(LEFT_OUT)) {
+            put(desk, clip.id(), chosen);
         }
-        for (Run run : job.runs()) {
-            boolean wanted = run.name().equals(chosen);
-            if (wanted != run.clips().contains(clip.id())) {
+    }
+
+    /** Puts a clip on the run of a name, and on no other; on none where no run is called so. */
+    static void put(Context desk, ClipId clip, String name) {
+        for (Run run : desk.work().now().job().runs()) {
+            boolean wanted = run.name().equals(name);
+            if (wanted != run.clips().contains(clip)) {
                 desk.work().changes().changeRun(run.id(), r -> {
                     List<ClipId> ids = new ArrayList<>(r.clips());
-                    ids.remove(clip.id());
+                    ids.remove(clip);
                     if (wanted) {
-                        ids.add(clip.id());
+                        ids.add(clip);
                     }
                     return r.withClips(ids);
                 });

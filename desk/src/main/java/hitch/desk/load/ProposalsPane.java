@@ -23,7 +23,10 @@ import java.util.stream.Collectors;
 import javafx.geometry.Pos;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
+import javafx.scene.control.ButtonBase;
 import javafx.scene.control.Label;
+import javafx.scene.control.MenuButton;
+import javafx.scene.control.MenuItem;
 import javafx.scene.layout.HBox;
 import javafx.scene.layout.Priority;
 import javafx.scene.layout.Region;
@@ -100,11 +103,10 @@ final class ProposalsPane extends VBox {
     }
 
     private Node unplaced(Unplaced off) {
-        Label reason = wrapped(off.reason(), "small");
         if (off.why() == Why.ABOVE_GROUND) {
-            reason.getStyleClass().add("soft");
-            return reason;
+            return wrapped(off.reason(), "soft", "small");
         }
+        Label reason = wrapped(off.reason());
         String name = name(off.clip());
         Button show = Labels.button(
                 "Show",
@@ -122,13 +124,23 @@ final class ProposalsPane extends VBox {
                 "Leave " + name + " out of the job's record",
                 () -> desk.work().apply(new Edit.SetAside(off.clip(), true)));
         out.setId("leave-out-" + off.clip());
-        return row(new VBox(2, Labels.of(name, "strong"), reason), show, out);
+        MenuButton on = new MenuButton("Put it on");
+        on.setId("put-on-" + off.clip());
+        on.setAccessibleText("Put " + name + " on a run");
+        desk.work().now().job().runs().forEach(r -> {
+            MenuItem item = new MenuItem(r.name());
+            item.setOnAction(e -> ClipRow.put(desk, off.clip(), r.name()));
+            on.getItems().add(item);
+        });
+        on.setVisible(!on.getItems().isEmpty());
+        on.setManaged(on.isVisible());
+        return row(reason, show, on, out);
     }
 
-    private static HBox row(Node words, Button... buttons) {
+    private static HBox row(Node words, ButtonBase... buttons) {
         HBox.setHgrow(words, Priority.ALWAYS);
         HBox row = new HBox(12, words);
-        for (Button button : buttons) {
+        for (ButtonBase button : buttons) {
             button.setMinWidth(Region.USE_PREF_SIZE);
             row.getChildren().add(button);
         }

@@ -5,6 +5,7 @@ import hitch.desk.Context;
 import hitch.desk.key.Act;
 import hitch.desk.play.Player;
 import hitch.desk.play.Speeds;
+import hitch.desk.widget.Fields;
 import hitch.desk.widget.Labels;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
@@ -110,8 +111,7 @@ final class Transport extends FlowPane {
     private void fill(java.util.List<Clip> all) {
         if (!all.equals(clips.getItems())) {
             following = true;
-            clips.getItems().setAll(all);
-            clips.setValue(player.clipProperty().get());
+            Fields.offer(clips, all, player.clipProperty().get());
             following = false;
         }
     }

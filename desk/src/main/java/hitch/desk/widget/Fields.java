@@ -110,6 +110,18 @@ public final class Fields {
         return box;
     }
 
+    /**
+     * Shows other things to choose among. A box that keeps its value while others come before it would go on showing what now stands where that
+     * stood, so it lets go of it first.
+     */
+    public static <T> void offer(ComboBox<T> box, List<T> all, T value) {
+        if (!all.equals(box.getItems())) {
+            box.getSelectionModel().clearSelection();
+            box.getItems().setAll(all);
+        }
+        box.setValue(value);
+    }
+
     public static CheckBox check(String name, boolean value, Consumer<Boolean> keep) {
         CheckBox box = new CheckBox(name);
         box.setSelected(value);
