@@ -2,6 +2,7 @@ package hitch.desk.mark;
 
 import hitch.core.counter.CounterTrace;
 import hitch.core.footage.ClockText;
+import hitch.core.propose.OffRun;
 import hitch.core.run.Run;
 import hitch.core.survey.PlaceWords;
 import hitch.desk.Context;
@@ -60,20 +61,25 @@ final class Readout extends VBox {
         var survey = desk.work().now().survey();
         Optional<PlaceWords> at = survey.placeAt(shown.ref());
         Optional<Run> on = survey.runOf(shown.clip().id());
-        station.setText(at.map(PlaceWords::distance)
-                .orElse(on.isEmpty() ? desk.work().clips().offRun(shown.clip()).word() : "no reading"));
+        Optional<OffRun> off = on.isPresent()
+                ? Optional.empty()
+                : Optional.of(desk.work().clips().offRun(shown.clip()));
+        station.setText(
+                at.map(PlaceWords::distance).or(() -> off.map(OffRun::word)).orElse("no reading"));
         side.setText(at.map(PlaceWords::way)
                 .filter(s -> !s.isEmpty())
-                .orElse(
-                        on.isEmpty()
-                                ? "this clip is on no run"
-                                : at.isEmpty() ? "set the counter here with C" : "at the opening"));
+                .or(() -> off.map(Readout::asked))
+                .orElseGet(() -> at.isEmpty() ? "set the counter here with C" : "at the opening"));
         run.setText(on.map(Run::name).orElse(shown.clip().fileName()));
         CounterTrace trace = survey.traces().get(shown.clip().id());
         motion.setText(on.isEmpty() || trace == null ? "" : motion(trace, shown));
         time.setText(ClockText.of(shown.seconds()) + " / "
                 + ClockText.of(shown.clip().seconds()));
         frame.setText("frame " + shown.number());
+    }
+
+    private static String asked(OffRun off) {
+        return off == OffRun.ABOVE_GROUND ? "this clip is on no run" : "put it on one on Load";
     }
 
     private static String motion(CounterTrace trace, Player.Frame shown) {
