@@ -8,6 +8,7 @@ import hitch.media.voice.Speaking;
 import hitch.models.ModelFolder;
 import java.nio.file.Path;
 import java.util.ArrayList;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -57,7 +58,7 @@ public final class VoiceTable {
                 String spoken = SpokenForm.of(sentence);
                 List<String> said = words(spoken);
                 String heard = ears.hear(voice.speak(spoken)).text();
-                Aligned aligned = Aligned.of(said, words(SpokenForm.of(heard)));
+                Aligned aligned = Aligned.best(said, heard);
                 words += said.size();
                 wrong += aligned.errors();
                 int at = (int) said.stream().filter(FIGURES::contains).count();
@@ -111,8 +112,31 @@ public final class VoiceTable {
         return words;
     }
 
+    /**
+     * What was heard, as it may be spoken: the recogniser writes numbers in its own way, "9th" for ninth, "1420-12" for what may be read as
+     * one thousand four hundred twenty and as fourteen twenty.
+     */
+    private static List<List<String>> readings(String heard) {
+        String plain = heard.replace('-', ' ').replaceAll("(?<=\\d)(?:st|nd|rd|th)\\b", "");
+        return Stream.of(
+                        plain,
+                        plain.replaceAll("\\b(\\d\\d)(?=\\d\\d\\b)", "$1 "),
+                        plain.replaceAll("\\b(\\d)(?=\\d\\d\\b)", "$1 "))
+                .map(text -> words(SpokenForm.of(text)))
+                .distinct()
+                .toList();
+    }
+
     /** What was said against what was heard, word by word, with as few errors as there can be. */
     record Aligned(int errors, List<String> wrong) {
+        /** By that reading of what was heard which is nearest to what was said. */
+        static Aligned best(List<String> said, String heard) {
+            return readings(heard).stream()
+                    .map(words -> of(said, words))
+                    .min(Comparator.comparingInt(Aligned::errors))
+                    .orElseThrow();
+        }
+
         static Aligned of(List<String> said, List<String> heard) {
             int[][] cost = new int[said.size() + 1][heard.size() + 1];
             for (int i = 0; i <= said.size(); i++) {

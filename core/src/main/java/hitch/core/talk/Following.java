@@ -26,6 +26,11 @@ final class Following {
             Pattern.compile("\\bthat'?s (?:an?|the|your|their) (?:[\\w-]+ ){0,2}(?:cleanout|opening)\\b");
 
     private static final String CLAIM = "There is ";
+    /** A place that was said by itself leaves its sign behind. */
+    private static final String LEADING_SIGNS = "^[\\s.,;:-]+";
+    /** What was not looked at is told in the end as well as in the beginning. */
+    private static final Pattern UNSEEN =
+            Pattern.compile("(?i)\\b(?:look|looked|examined?|inspect(?:ed)?|scoped?|included?|part of)\\b");
     /** The thing is named so early behind a place, characters. */
     private static final int FIRST_WORDS = 24;
 
@@ -111,9 +116,9 @@ final class Following {
         if (!note.drafts().isEmpty() || !stands) {
             return note;
         }
-        Note claimed = reader.hear(CLAIM + passage.text().replaceFirst("^[\\s.,]+", ""), unit, lastFinding());
+        Note claimed = reader.hear(CLAIM + passage.text().replaceFirst(LEADING_SIGNS, ""), unit, lastFinding());
         int shift = passage.text().length()
-                - passage.text().replaceFirst("^[\\s.,]+", "").length()
+                - passage.text().replaceFirst(LEADING_SIGNS, "").length()
                 - CLAIM.length();
         return new Note(
                 passage.text(),
@@ -183,7 +188,9 @@ final class Following {
                     .orElse(placed);
         }
         placed = Sides.asThere(placed, drafts);
-        if (placed.place().isEmpty() && course.isOver(at) && Stating.isFound(placed)) {
+        boolean unseen = said.matter() == FindingKind.LIMIT
+                && UNSEEN.matcher(passage.text()).find();
+        if (placed.place().isEmpty() && course.isOver(at) && Stating.isFound(placed) && !unseen) {
             // The camera is out: what is told without a place was told before with one.
             return;
         }
@@ -191,8 +198,7 @@ final class Following {
                 ? Spoken.Source.NONE
                 : said.place().equals(placed.place()) ? Spoken.Source.SAID : Spoken.Source.STANDING;
         int number = counts.merge(cue, 1, Integer::sum) - 1;
-        // A place that was said by itself leaves its sign behind.
-        Draft worded = placed.saidAs(placed.wording().replaceFirst("^[\\s.,;]+", ""), placed.start());
+        Draft worded = placed.saidAs(placed.wording().replaceFirst(LEADING_SIGNS, ""), placed.start());
         Spoken spoken = new Spoken(cue + "-" + number, seconds, worded, source);
         if (!TakenBack.isOf(drafts, spoken, withdrawn) && !ToldTwice.isOf(spoken, drafts)) {
             drafts.add(spoken);

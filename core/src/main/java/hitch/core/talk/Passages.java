@@ -5,7 +5,6 @@ import hitch.core.talk.place.Transcript;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
-import java.util.Set;
 import java.util.TreeSet;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
@@ -33,50 +32,6 @@ final class Passages {
     private static final Pattern ENDS_WITH_PLACE = Pattern.compile(
             "(?:and )?(?:that's|thats|it's|its|now|we're|were|i'm|im) (?:at |about |around |like |maybe |right |approximately )*(?=[a-z]*\\d|[a-z]+)");
 
-    private static final Set<String> DANGLING = Set.of(
-            "at",
-            "from",
-            "to",
-            "the",
-            "a",
-            "an",
-            "of",
-            "about",
-            "around",
-            "and",
-            "between",
-            "with",
-            "is",
-            "for",
-            "in",
-            "on",
-            "point",
-            "through",
-            "by",
-            "approximately",
-            "like",
-            "or",
-            "no",
-            "inch",
-            "half",
-            "some",
-            "near",
-            "because",
-            "cause",
-            "see",
-            "think",
-            "until",
-            "if",
-            "when",
-            "where",
-            "say",
-            "till",
-            "but",
-            "so",
-            "guess",
-            "which",
-            "what",
-            "how");
     private static final int LEAST_WORDS = 3;
 
     private Passages() {}
@@ -88,8 +43,9 @@ final class Passages {
         cuts.add(0);
         course.bare().forEach(b -> cuts.add(b[0]));
         int[] starts = transcript.starts();
+        boolean sense = !signs && Dangling.isSeldom(transcript.cues());
         for (int i = 1; i < starts.length; i++) {
-            boolean ended = transcript.cues().get(i - 1).text().matches("(?s).*[.!?]");
+            boolean ended = sense || transcript.cues().get(i - 1).text().matches("(?s).*[.!?]");
             if (ended || transcript.isAfterPause(starts[i])) {
                 cuts.add(starts[i]);
             }
@@ -126,7 +82,7 @@ final class Passages {
                             .matcher(lower.substring(at, Math.min(lower.length(), at + 32)))
                             .lookingAt()
                     && course.endsSoon(at);
-            if (words.length >= LEAST_WORDS && !DANGLING.contains(words[words.length - 1]) && !endsIt) {
+            if (words.length >= LEAST_WORDS && !Dangling.is(before) && !endsIt) {
                 cuts.add(at);
             }
         }

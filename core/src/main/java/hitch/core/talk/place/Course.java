@@ -39,7 +39,7 @@ public final class Course {
             "(?:and |that's |thats |it's |its |now |we're |were |i'm |im |at |about |around |like |maybe |right |approximately )+");
     private static final Pattern ZERO = Pattern.compile("\\b(?:zero(?:ed|ing|s)?|zeroes)\\b");
     private static final Pattern OUT = Pattern.compile(
-            "\\b(?:i'?m out\\b(?! of)|we'?re out\\b(?! of| at)|out of the (?:hole|cleanout|ground)|back (?:at|in) the (?:clean ?out|start|truck|lip|opening)"
+            "\\b(?:(?<!(?:time|when|while|once|if|before|after|till|until) )i'?m out\\b(?! of)|we'?re out\\b(?! of| at)|out of the (?:hole|cleanout|ground)|back (?:at|in) the (?:clean ?out|start|truck|lip|opening)"
                     + "|that'?s (?:all i have|it for)|camera'?s out|end of (?:the )?inspection|to (?:sum|summarize|recap)|in (?:summary|closing)"
                     + "|so overall|overall,|in conclusion|what (?:it|this) (?:needs|comes)|for the (?:report|file|office)|to sum it up|so,? where are we|back home|we'?re home|camera is out)\\b");
 

@@ -51,6 +51,7 @@ final class PlaceFinder {
     private static final Set<String> LEADING = Row.words("about approximately thats that's its it's is now");
     private static final Set<String> GOES_ON =
             Row.words("and then so okay ok alright now i i'm im we we're but there there's theres going first next");
+    private static final Set<String> ANEW = Row.words("there theres here heres now were im its");
     private static final Set<String> RANGE = Row.words("to through thru till until -");
     private static final Set<String> FROM = Row.words("from between");
 
@@ -105,6 +106,9 @@ final class PlaceFinder {
         if (row.at(next).text().equals("even")) {
             next++;
         }
+        if (measured && value < DEEPEST && (isDepth(i) || goesDown(i))) {
+            return next;
+        }
         if (inches > 0 && value < DEEPEST && isMarked(next)) {
             // "Five foot eight, and I've put a blue flag": how deep it is.
             return next;
@@ -134,7 +138,7 @@ final class PlaceFinder {
         boolean bare = !isAt(wordBefore(i))
                 && !row.is(wordBefore(i), FROM)
                 && before(i)
-                && (signs ? edge(next) : !endsWhatWasSaid(i, next));
+                && (signs ? edge(next) || beginsAnew(next) : !endsWhatWasSaid(i, next));
         found.add(
                 new PlaceSaid(first, first, row.at(i).start(), row.at(next - 1).end(), weight, bare));
         return next;
@@ -147,6 +151,23 @@ final class PlaceFinder {
             }
         }
         return false;
+    }
+
+    /** "The depth there is six feet two". */
+    private boolean isDepth(int i) {
+        for (int j = i - 1; j > i - SOON && !row.at(j).isSign() && !row.at(j).isNumber(); j--) {
+            if (row.at(j).text().equals("depth")) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "It goes straight down about three feet": a length. */
+    private boolean goesDown(int i) {
+        int down = row.at(i - 1).text().matches("about|around|maybe|like|roughly") ? i - 2 : i - 1;
+        return row.at(down).text().equals("down")
+                && row.at(down - 1).text().matches("straight|drops|drop|goes|dives|falls|stack");
     }
 
     /** "Nineteen forty eight": neither part is a place. */
@@ -165,6 +186,11 @@ final class PlaceFinder {
     /** "There's a wye on my right that's nine and a half, and": without signs, such words before it and behind it end a statement with it. */
     private boolean endsWhatWasSaid(int i, int next) {
         return row.is(wordBefore(i), LEADING) && row.is(next, GOES_ON);
+    }
+
+    /** "Forty and there's the tap": what follows is a statement of its own. */
+    private boolean beginsAnew(int next) {
+        return row.at(next).text().equals("and") && row.is(next + 1, ANEW);
     }
 
     /** The word before, past commas and sounds of thinking. */
@@ -208,7 +234,7 @@ final class PlaceFinder {
         }
         double weight = signs ? 0.6 : 1;
         weight += hardBefore(i) ? 1.5 : 0;
-        weight += edge ? 1 : 0;
+        weight += edge || beginsAnew(next) ? 1 : 0;
         weight += measured ? 1 : 0;
         int led = wordBefore(i);
         boolean at = isAt(led) || row.at(led).text().matches("about|approximately") && isAt(wordBefore(led));
