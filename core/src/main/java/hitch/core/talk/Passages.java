@@ -1,6 +1,7 @@
 package hitch.core.talk;
 
 import hitch.core.talk.place.Course;
+import hitch.core.talk.place.Dangling;
 import hitch.core.talk.place.Transcript;
 import java.util.ArrayList;
 import java.util.List;
@@ -37,13 +38,13 @@ final class Passages {
     private Passages() {}
 
     static List<Passage> of(Transcript transcript, Course course) {
-        String text = blanked(transcript.text(), course);
+        String text = blanked(transcript, course);
         boolean signs = transcript.hasSigns();
         TreeSet<Integer> cuts = new TreeSet<>();
         cuts.add(0);
         course.bare().forEach(b -> cuts.add(b[0]));
         int[] starts = transcript.starts();
-        boolean sense = !signs && Dangling.isSeldom(transcript.cues());
+        boolean sense = transcript.isCutAtPauses();
         for (int i = 1; i < starts.length; i++) {
             boolean ended = sense || transcript.cues().get(i - 1).text().matches("(?s).*[.!?]");
             if (ended || transcript.isAfterPause(starts[i])) {
@@ -88,14 +89,20 @@ final class Passages {
         }
     }
 
-    private static String blanked(String text, Course course) {
-        StringBuilder left = new StringBuilder(text);
+    private static String blanked(Transcript transcript, Course course) {
+        StringBuilder left = new StringBuilder(transcript.text());
         for (int[] bare : course.bare()) {
             for (int i = bare[0]; i < bare[1]; i++) {
                 left.setCharAt(i, ' ');
             }
             if (bare[1] < left.length() && left.charAt(bare[1]) == ',') {
                 left.setCharAt(bare[1], ' ');
+            }
+        }
+        if (transcript.isCutAtPauses()) {
+            // The stop that parts two captions is none of the speaker's words.
+            for (int start : transcript.starts()) {
+                left.replace(Math.max(0, start - 2), start, " ".repeat(Math.min(start, 2)));
             }
         }
         return left.toString();

@@ -37,6 +37,9 @@ final class Stating {
     private static final Pattern THE_SAME =
             Pattern.compile("\\b(?:the same|same (?:again|thing|here|deal)|likewise|ditto)(?: again| there)?[\\s.]*$");
 
+    private static final Pattern BROKEN = Pattern.compile("\\b(?:broken?|breaks?|busted)\\b");
+    private static final Pattern MISSING = Pattern.compile("\\b(?:missing|gone|fell out|fallen out)\\b");
+
     private static final String NAMED = "There is %s here, %s";
 
     private final NoteReader reader;
@@ -87,8 +90,16 @@ final class Stating {
             }
         }
         atTheJoint(all);
+        if (all.stream().anyMatch(d -> d.matter() == FindingKind.HOLE)) {
+            // A piece that is missing leaves a hole: one thing in two words.
+            all.removeIf(d -> d.matter() == FindingKind.BREAK
+                    && MISSING.matcher(low).find()
+                    && !BROKEN.matcher(low).find());
+        }
         List<Draft.Place> many = course.all(passage.start(), passage.start() + text.length());
-        if (all.isEmpty() && !many.isEmpty() && THE_SAME.matcher(low).find()) {
+        boolean joints = all.stream().allMatch(d -> d.matter() == FindingKind.JOINT);
+        if (joints && !many.isEmpty() && THE_SAME.matcher(low).find() && last.isPresent()) {
+            all.clear();
             last.filter(d -> d.place().isPresent())
                     .ifPresent(d -> many.forEach(p -> all.add(again(d, text).at(Optional.of(p)))));
         }

@@ -47,6 +47,7 @@ final class Stretched {
     private static final double SOON_S = 45;
     private static final double OPEN_S = 120;
     private static final int BACK = 10;
+    private static final long NEAR_MM = 100;
 
     private Stretched() {}
 
@@ -57,6 +58,9 @@ final class Stretched {
      */
     static boolean close(String text, Optional<Draft.Place> here, double seconds, List<Spoken> drafts) {
         if (here.isEmpty() || !OUT.matcher(text.toLowerCase(Locale.ROOT)).find()) {
+            return false;
+        }
+        if (isClosedAt(here.get().to(), drafts)) {
             return false;
         }
         for (int i = drafts.size() - 1; i >= 0 && i >= drafts.size() - BACK; i--) {
@@ -89,6 +93,15 @@ final class Stretched {
             }
         }
         return false;
+    }
+
+    /** "From 44 to 50 it's under water", and later "it comes back up at 50": that stretch has its end. */
+    private static boolean isClosedAt(Distance end, List<Spoken> drafts) {
+        return drafts.stream()
+                .skip(Math.max(0, drafts.size() - BACK))
+                .filter(d -> isWater(d.draft()))
+                .flatMap(d -> d.draft().place().stream())
+                .anyMatch(p -> !p.isPoint() && Math.abs(p.to().minus(end).mm()) < NEAR_MM);
     }
 
     /** Whether one breath both finds water and tells that the camera is out of it: "low spot here, and out of it at nine". */

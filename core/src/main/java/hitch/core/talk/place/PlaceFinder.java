@@ -103,13 +103,14 @@ final class PlaceFinder {
                 next = row.is(more + 1, INCHES) ? more + 2 : more + 1;
             }
         }
-        if (row.at(next).text().equals("even")) {
+        boolean even = row.at(next).text().equals("even");
+        if (even) {
             next++;
         }
         if (measured && value < DEEPEST && (isDepth(i) || goesDown(i))) {
             return next;
         }
-        if (inches > 0 && value < DEEPEST && isMarked(next)) {
+        if ((inches > 0 || measured && even) && value < DEEPEST && isMarked(next)) {
             // "Five foot eight, and I've put a blue flag": how deep it is.
             return next;
         }
@@ -185,7 +186,17 @@ final class PlaceFinder {
 
     /** "There's a wye on my right that's nine and a half, and": without signs, such words before it and behind it end a statement with it. */
     private boolean endsWhatWasSaid(int i, int next) {
-        return row.is(wordBefore(i), LEADING) && row.is(next, GOES_ON);
+        boolean last = row.at(next).text().equals(".") && !beginsIt(i);
+        return last || row.is(wordBefore(i), LEADING) && row.is(next, GOES_ON);
+    }
+
+    /** Whether nothing but small words stand between the end of a statement and a number. */
+    private boolean beginsIt(int i) {
+        int at = i - 1;
+        while (row.is(at, SMALL) || row.isSound(at)) {
+            at--;
+        }
+        return row.at(at).text().equals(".") || row.at(at).isNumber();
     }
 
     /** "Forty and there's the tap": what follows is a statement of its own. */
@@ -218,7 +229,7 @@ final class PlaceFinder {
         boolean edge = edge(next);
         boolean length = row.is(unitAt, LENGTH_AFTER) && !edge(unitAt) || row.is(next, LENGTH_AFTER) && !edge(next);
         boolean goesOn = row.at(unitAt).text().matches("up|down")
-                && row.at(unitAt + 1).text().matches("it|there|we|i");
+                && row.at(unitAt + 1).text().matches("it|there|theres|we|i|is|youve|you");
         if (measured && length && !goesOn) {
             return 0;
         }
@@ -234,7 +245,7 @@ final class PlaceFinder {
         }
         double weight = signs ? 0.6 : 1;
         weight += hardBefore(i) ? 1.5 : 0;
-        weight += edge || beginsAnew(next) ? 1 : 0;
+        weight += edge && (signs || !row.at(next).text().equals(".")) || beginsAnew(next) ? 1 : 0;
         weight += measured ? 1 : 0;
         int led = wordBefore(i);
         boolean at = isAt(led) || row.at(led).text().matches("about|approximately") && isAt(wordBefore(led));

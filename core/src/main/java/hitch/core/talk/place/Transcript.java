@@ -9,7 +9,7 @@ import java.util.Locale;
  * Captions as one text.
  *
  * @param cues in order of time
- * @param text their words, a space between two captions
+ * @param text their words, a space between two captions; a full stop too where captions without signs are cut at the speaker's pauses
  * @param starts where each caption begins in the text
  */
 public record Transcript(List<Cue> cues, String text, int[] starts) {
@@ -19,8 +19,9 @@ public record Transcript(List<Cue> cues, String text, int[] starts) {
     public static Transcript of(List<Cue> cues) {
         StringBuilder text = new StringBuilder();
         int[] starts = new int[cues.size()];
+        String between = isCutAtPauses(cues) ? ". " : " ";
         for (int i = 0; i < starts.length; i++) {
-            text.append(i == 0 ? "" : " ");
+            text.append(i == 0 ? "" : between);
             starts[i] = text.length();
             text.append(cues.get(i).text());
         }
@@ -51,6 +52,19 @@ public record Transcript(List<Cue> cues, String text, int[] starts) {
 
     /** Whether its sentences end with signs, as those of a person do and those of a machine often do not. */
     public boolean hasSigns() {
+        return hasSigns(cues);
+    }
+
+    /** Whether it has no signs, but each caption ends where a statement does. */
+    public boolean isCutAtPauses() {
+        return isCutAtPauses(cues);
+    }
+
+    private static boolean isCutAtPauses(List<Cue> cues) {
+        return !hasSigns(cues) && Dangling.isSeldom(cues);
+    }
+
+    private static boolean hasSigns(List<Cue> cues) {
         long ended = cues.stream().filter(c -> endsSentence(c.text())).count();
         return ended * 4 >= cues.size();
     }

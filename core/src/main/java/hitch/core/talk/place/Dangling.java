@@ -1,4 +1,4 @@
-package hitch.core.talk;
+package hitch.core.talk.place;
 
 import hitch.core.caption.Cue;
 import java.util.List;
@@ -6,7 +6,7 @@ import java.util.Locale;
 import java.util.Set;
 
 /** Words after which a statement goes on. */
-final class Dangling {
+public final class Dangling {
     private static final Set<String> ALL = Set.of(("at from to the a an of about around and between with is for in on "
                     + "point through by approximately like or no inch half some near because cause see think until if when where say till but so guess which what how")
             .split(" "));
@@ -19,12 +19,12 @@ final class Dangling {
     private Dangling() {}
 
     /** Whether words end so that more must come. */
-    static boolean is(String words) {
+    public static boolean is(String words) {
         return ALL.contains(words.substring(words.lastIndexOf(' ') + 1).toLowerCase(Locale.ROOT));
     }
 
     /** Whether captions are cut at the speaker's pauses, so that each ends where a statement does. */
-    static boolean isSeldom(List<Cue> cues) {
+    public static boolean isSeldom(List<Cue> cues) {
         long open = cues.stream().filter(c -> is(c.text().strip())).count();
         return cues.size() >= FEWEST && open <= SELDOM * cues.size();
     }
