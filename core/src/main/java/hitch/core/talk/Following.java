@@ -6,6 +6,7 @@ import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.Note;
 import hitch.core.note.NoteReader;
+import hitch.core.pipe.Wall;
 import hitch.core.talk.place.Course;
 import hitch.core.talk.place.OddPlace;
 import hitch.core.talk.place.Transcript;
@@ -31,6 +32,10 @@ final class Following {
     /** What was not looked at is told in the end as well as in the beginning. */
     private static final Pattern UNSEEN =
             Pattern.compile("(?i)\\b(?:look|looked|examined?|inspect(?:ed)?|scoped?|included?|part of)\\b");
+
+    private static final String CHANGE = "Goes to ";
+    /** A pipe and no more takes so many words. */
+    private static final int PIPE_WORDS = 3;
     /** The thing is named so early behind a place, characters. */
     private static final int FIRST_WORDS = 24;
 
@@ -116,6 +121,9 @@ final class Following {
         if (!note.drafts().isEmpty() || !stands) {
             return note;
         }
+        if (isOtherPipe(passage, note)) {
+            return reader.hear(CHANGE + passage.text().strip(), unit, lastFinding());
+        }
         Note claimed = reader.hear(CLAIM + passage.text().replaceFirst(LEADING_SIGNS, ""), unit, lastFinding());
         int shift = passage.text().length()
                 - passage.text().replaceFirst(LEADING_SIGNS, "").length()
@@ -129,6 +137,16 @@ final class Following {
                 note.pipes(),
                 note.remark(),
                 note.chips());
+    }
+
+    /** "Nineteen feet, cast iron", where it was another pipe before. */
+    private boolean isOtherPipe(Passages.Passage passage, Note note) {
+        boolean bare = passage.text().replaceAll("[^A-Za-z ]", "").strip().split("\\s+").length <= PIPE_WORDS;
+        Optional<Wall> here =
+                note.pipes().stream().flatMap(p -> p.wall().stream()).findFirst();
+        Optional<Wall> before =
+                pipes.reversed().stream().flatMap(p -> p.pipe().wall().stream()).findFirst();
+        return bare && here.isPresent() && !here.equals(before);
     }
 
     private boolean follows(Passages.Passage passage) {

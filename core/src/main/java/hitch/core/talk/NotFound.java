@@ -54,6 +54,7 @@ final class NotFound {
                         .anyMatch(d -> d.matter() == FindingKind.ADVICE
                                 || d.matter() == FindingKind.LOCATE
                                 || d.matter() == FindingKind.PROMISE
+                                || d.matter() == Act.PHOTO
                                 || d.matter() == Act.SERVICE);
         return about
                 && DEFINITE.matcher(low).find()

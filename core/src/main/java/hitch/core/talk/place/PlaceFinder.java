@@ -44,6 +44,11 @@ final class PlaceFinder {
                     + " upstream downstream stretch run drop riser to "
                     + " toward towards");
 
+    private static final Set<String> STREETS = Row.words(
+            "street road lane avenue court drive crescent terrace row place close square way boulevard circle hill bank");
+    /** "Thirty-five feet, belly starts": such a thing begins or ends there and is not so long. */
+    private static final Set<String> BEGINS = Row.words("starts start begins begin ends end stops");
+
     private static final Set<String> AT = Row.words("at around @");
     private static final Set<String> SMALL = Row.words(
             "okay ok so and now alright right then about well yeah yep here im were coming back again roughly "
@@ -79,7 +84,7 @@ final class PlaceFinder {
     /** @return the item to go on with */
     private int number(int i) {
         double value = row.at(i).value();
-        if (value > FARTHEST || value > 0 && value < 1 || value < 0 || isYear(i)) {
+        if (value > FARTHEST || value > 0 && value < 1 || value < 0 || isYear(i) || isHouse(i)) {
             return i + 1;
         }
         int next = i + 1;
@@ -171,6 +176,15 @@ final class PlaceFinder {
                 && row.at(down - 1).text().matches("straight|drops|drop|goes|dives|falls|stack");
     }
 
+    /** "Twelve Gannet Row". */
+    private boolean isHouse(int i) {
+        return !row.at(i + 1).isNumber()
+                && !row.at(i + 1).isSign()
+                && row.is(i + 2, STREETS)
+                && (row.at(i + 3).isSign() || row.at(i + 3).text().matches("in|and|for|this|the|we|im|on"))
+                && !row.at(i + 1).text().matches("feet|foot|ft|and|the|a|an|its|to|in|at");
+    }
+
     /** "Nineteen forty eight": neither part is a place. */
     private boolean isYear(int i) {
         return isCentury(i) && isInCentury(i + 1) || isCentury(i - 1) && isInCentury(i);
@@ -230,7 +244,10 @@ final class PlaceFinder {
         boolean length = row.is(unitAt, LENGTH_AFTER) && !edge(unitAt) || row.is(next, LENGTH_AFTER) && !edge(next);
         boolean goesOn = row.at(unitAt).text().matches("up|down")
                 && row.at(unitAt + 1).text().matches("it|there|theres|we|i|is|youve|you");
-        if (measured && length && !goesOn) {
+        boolean begins = row.is(unitAt + 1, BEGINS)
+                || row.at(unitAt).text().equals("out")
+                        && row.at(unitAt + 1).text().equals("of");
+        if (measured && length && !goesOn && !begins) {
             return 0;
         }
         if (row.at(next).text().matches("more|others|different") && row.at(i).value() < 10) {
