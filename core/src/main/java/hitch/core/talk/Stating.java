@@ -26,7 +26,7 @@ import java.util.regex.Pattern;
 final class Stating {
     private static final double LATELY_S = 60;
     private static final Pattern SAME = Pattern.compile(
-            "[\\s,.]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! (?:as|joint|pipe|spot|place|way|stuff|material|(?:\\w+ ){1,2}(?:pipe|stuff|material))\\b)(?: again| thing| here| deal)?|ditto|more of (?:it|them|the same|those)|another one|(?:bigger|smaller|heavier|thicker|worse|lighter|larger) (?:ones?|here))\\b");
+            "[\\s,.]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! (?:as|joint|pipe|spot|place|way|stuff|material|(?:\\w+ ){1,2}(?:pipe|stuff|material))\\b)(?: again| thing| here| deal)?|ditto|more of (?:it|them|the same|those)|another one|so does (?:the |this )?(?:second|next|third|fourth|last|other|one)(?: one| joint)?|(?:bigger|smaller|heavier|thicker|worse|lighter|larger) (?:ones?|here))\\b");
 
     /** A joint that is as it should be, or is to be checked, and of which no more is said, is no finding. */
     private static final Pattern SOUND = Pattern.compile("\\b(?:sound|fine|good|okay|ok|clean|tight|check)\\b");

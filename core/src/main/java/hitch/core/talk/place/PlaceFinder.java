@@ -18,6 +18,7 @@ final class PlaceFinder {
 
     private static final Set<String> MARKS =
             Row.words("flag stake paint chalk painted staked flagged deep underground");
+    private static final Set<String> READS_DEPTH = Row.words("depth locator receiver wand sonde");
     private static final Set<String> FEET = Row.words("feet foot ft footer foots");
     private static final Set<String> METRES = Row.words("metres meters metre meter");
     private static final Set<String> INCHES = Row.words("inch inches in");
@@ -159,10 +160,14 @@ final class PlaceFinder {
         return false;
     }
 
-    /** "The depth there is six feet two". */
+    /** "The depth there is six feet two", "the locator shows five feet four". */
     private boolean isDepth(int i) {
-        for (int j = i - 1; j > i - SOON && !row.at(j).isSign() && !row.at(j).isNumber(); j--) {
-            if (row.at(j).text().equals("depth")) {
+        for (int j = i - 1;
+                j > i - SOON
+                        && (!row.at(j).isSign() || row.at(j).text().equals(","))
+                        && !row.at(j).isNumber();
+                j--) {
+            if (row.is(j, READS_DEPTH)) {
                 return true;
             }
         }
