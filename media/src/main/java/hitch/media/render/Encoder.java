@@ -3,14 +3,11 @@ package hitch.media.render;
 import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_FLAG_GLOBAL_HEADER;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_alloc;
 import static org.bytedeco.ffmpeg.global.avcodec.av_packet_free;
-import static org.bytedeco.ffmpeg.global.avcodec.av_packet_rescale_ts;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_alloc_context3;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_free_context;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_open2;
-import static org.bytedeco.ffmpeg.global.avcodec.avcodec_parameters_from_context;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_receive_packet;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_send_frame;
-import static org.bytedeco.ffmpeg.global.avformat.avformat_new_stream;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 
@@ -20,7 +17,6 @@ import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
 import org.bytedeco.ffmpeg.avformat.AVFormatContext;
-import org.bytedeco.ffmpeg.avformat.AVStream;
 import org.bytedeco.ffmpeg.avutil.AVDictionary;
 import org.bytedeco.ffmpeg.avutil.AVFrame;
 
@@ -29,7 +25,7 @@ abstract class Encoder implements AutoCloseable {
     protected final AVCodecContext codec;
     protected final AVFrame frame = av_frame_alloc();
     private final AVPacket packet = av_packet_alloc();
-    private AVStream stream;
+    private CodedStream stream;
 
     protected Encoder(AVCodec kind) {
         codec = avcodec_alloc_context3(kind);
@@ -39,22 +35,14 @@ abstract class Encoder implements AutoCloseable {
     /** Opens the encoder once its subclass has set it up, and gives it a stream. */
     protected void open(AVFormatContext container, AVCodec kind, AVDictionary options) throws MediaException {
         Libav.check(avcodec_open2(codec, kind, options), "the bundled encoder could not be started");
-        stream = avformat_new_stream(container, null);
-        stream.time_base(codec.time_base());
-        Libav.check(avcodec_parameters_from_context(stream.codecpar(), codec), "the stream could not be set up");
+        stream = new CodedStream(container, codec);
     }
 
     /** Encodes {@code what}, or the encoder's last frames where it is null, and hands the packets on. */
     protected void send(AVFrame what, PacketSink sink) throws MediaException {
         Libav.check(avcodec_send_frame(codec, what), "a frame could not be encoded");
         while (avcodec_receive_packet(codec, packet) >= 0) {
-            packet.stream_index(stream.index());
-            if (packet.duration() == 0) {
-                // Without its length the last picture would fall outside the track and not be shown.
-                packet.duration(1);
-            }
-            av_packet_rescale_ts(packet, codec.time_base(), stream.time_base());
-            sink.take(packet);
+            stream.hand(packet, sink);
         }
     }
 

@@ -1,15 +1,23 @@
 package hitch.media.render;
 
+import static org.bytedeco.ffmpeg.global.avcodec.AV_CODEC_FLAG_GLOBAL_HEADER;
+import static org.bytedeco.ffmpeg.global.avcodec.av_packet_free;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_alloc_context3;
 import static org.bytedeco.ffmpeg.global.avcodec.avcodec_find_encoder_by_name;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_free_context;
+import static org.bytedeco.ffmpeg.global.avcodec.avcodec_open2;
 import static org.bytedeco.ffmpeg.global.avutil.AVCOL_PRI_BT709;
 import static org.bytedeco.ffmpeg.global.avutil.AVCOL_RANGE_MPEG;
 import static org.bytedeco.ffmpeg.global.avutil.AVCOL_SPC_BT709;
 import static org.bytedeco.ffmpeg.global.avutil.AVCOL_TRC_BT709;
+import static org.bytedeco.ffmpeg.global.avutil.AV_PICTURE_TYPE_I;
 import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_BGRA;
 import static org.bytedeco.ffmpeg.global.avutil.AV_PIX_FMT_YUV420P;
 import static org.bytedeco.ffmpeg.global.avutil.av_dict_set;
+import static org.bytedeco.ffmpeg.global.avutil.av_frame_alloc;
+import static org.bytedeco.ffmpeg.global.avutil.av_frame_clone;
+import static org.bytedeco.ffmpeg.global.avutil.av_frame_free;
 import static org.bytedeco.ffmpeg.global.avutil.av_frame_get_buffer;
-import static org.bytedeco.ffmpeg.global.avutil.av_frame_make_writable;
 import static org.bytedeco.ffmpeg.global.avutil.av_make_q;
 import static org.bytedeco.ffmpeg.global.swscale.SWS_BICUBIC;
 import static org.bytedeco.ffmpeg.global.swscale.SWS_CS_ITU709;
@@ -22,39 +30,72 @@ import static org.bytedeco.ffmpeg.global.swscale.sws_setColorspaceDetails;
 import hitch.media.MediaException;
 import hitch.media.clip.Libav;
 import java.nio.ByteOrder;
+import java.util.concurrent.Semaphore;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
+import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
+import org.bytedeco.ffmpeg.avcodec.AVPacket;
 import org.bytedeco.ffmpeg.avformat.AVFormatContext;
 import org.bytedeco.ffmpeg.avutil.AVDictionary;
+import org.bytedeco.ffmpeg.avutil.AVFrame;
 import org.bytedeco.ffmpeg.swscale.SwsContext;
 import org.bytedeco.javacpp.BytePointer;
 import org.bytedeco.javacpp.IntPointer;
 import org.bytedeco.javacpp.PointerPointer;
 
-/** RGB pictures into coded ones by a bundled encoder, in the BT.709 colours that players expect. */
-final class PictureEncoder extends Encoder {
+/**
+ * RGB pictures into coded ones by a bundled encoder, in the BT.709 colours that players expect. The film is cut into stretches of two seconds,
+ * each of which begins with a picture that needs no other; they are coded by turns by two coders at once and put together in order.
+ */
+final class PictureEncoder implements AutoCloseable {
+    /** A stretch lasts so long, seconds. */
+    private static final int STRETCH = 2;
+    /** Pictures wait to be coded up to so many bytes. */
+    private static final long WAITING = 96L << 20;
+
     private final int width;
     private final int height;
+    private final int stretch;
+    private final StretchCoder[] coders;
+    private final CodedStream stream;
     private final BytePointer pixels;
     private final SwsContext scaler;
+    private final Semaphore room;
+    private AVFrame shown;
     private long count;
-    private long written = -1;
 
     PictureEncoder(AVFormatContext container, VideoWriter.Shape shape) throws MediaException {
-        this(container, shape, avcodec_find_encoder_by_name(shape.coding().encoder));
-    }
-
-    private PictureEncoder(AVFormatContext container, VideoWriter.Shape shape, AVCodec kind) throws MediaException {
-        super(kind);
         width = shape.width();
         height = shape.height();
-        codec.width(width);
-        codec.height(height);
+        stretch = shape.framesPerSecond() * STRETCH;
+        AVCodec kind = avcodec_find_encoder_by_name(shape.coding().encoder);
+        // Other encoders carry rates over from stretch to stretch.
+        coders = new StretchCoder[shape.coding() == VideoWriter.Coding.H264 ? 2 : 1];
+        AVCodecContext first = opened(kind, shape);
+        coders[0] = new StretchCoder(first);
+        for (int i = 1; i < coders.length; i++) {
+            coders[i] = new StretchCoder(opened(kind, shape));
+        }
+        stream = new CodedStream(container, first);
+        room = new Semaphore((int) Math.max(2, WAITING / (width * height * 3L / 2)));
+        pixels = new BytePointer(4L * width * height + 64);
+        scaler = sws_getContext(
+                width, height, AV_PIX_FMT_BGRA, width, height, AV_PIX_FMT_YUV420P, SWS_BICUBIC, null, null, (double[])
+                        null);
+        IntPointer matrix = sws_getCoefficients(SWS_CS_ITU709);
+        sws_setColorspaceDetails(scaler, matrix, 1, matrix, 0, 0, 1 << 16, 1 << 16);
+    }
+
+    private static AVCodecContext opened(AVCodec kind, VideoWriter.Shape shape) throws MediaException {
+        AVCodecContext codec = avcodec_alloc_context3(kind);
+        codec.flags(codec.flags() | AV_CODEC_FLAG_GLOBAL_HEADER);
+        codec.width(shape.width());
+        codec.height(shape.height());
         codec.pix_fmt(AV_PIX_FMT_YUV420P);
         codec.time_base(av_make_q(1, shape.framesPerSecond()));
         codec.framerate(av_make_q(shape.framesPerSecond(), 1));
         codec.bit_rate(shape.picturesBitsPerSecond());
-        codec.gop_size(shape.framesPerSecond() * 2);
-        codec.thread_count(2);
+        codec.gop_size(shape.framesPerSecond() * STRETCH);
+        codec.thread_count(1);
         codec.colorspace(AVCOL_SPC_BT709);
         codec.color_primaries(AVCOL_PRI_BT709);
         codec.color_trc(AVCOL_TRC_BT709);
@@ -64,17 +105,12 @@ final class PictureEncoder extends Encoder {
             av_dict_set(options, "allow_skip_frames", "0", 0);
             av_dict_set(options, "rc_mode", "bitrate", 0);
         }
-        open(container, kind, options);
-        frame.format(AV_PIX_FMT_YUV420P);
-        frame.width(width);
-        frame.height(height);
-        Libav.check(av_frame_get_buffer(frame, 0), "not enough memory for a picture");
-        pixels = new BytePointer(4L * width * height + 64);
-        scaler = sws_getContext(
-                width, height, AV_PIX_FMT_BGRA, width, height, AV_PIX_FMT_YUV420P, SWS_BICUBIC, null, null, (double[])
-                        null);
-        IntPointer matrix = sws_getCoefficients(SWS_CS_ITU709);
-        sws_setColorspaceDetails(scaler, matrix, 1, matrix, 0, 0, 1 << 16, 1 << 16);
+        int begun = avcodec_open2(codec, kind, options);
+        if (begun < 0) {
+            avcodec_free_context(codec);
+        }
+        Libav.check(begun, "the bundled encoder could not be started");
+        return codec;
     }
 
     long count() {
@@ -86,40 +122,90 @@ final class PictureEncoder extends Encoder {
             throw new IllegalArgumentException("a picture of " + width + " x " + height + " was announced");
         }
         pixels.asByteBuffer().order(ByteOrder.LITTLE_ENDIAN).asIntBuffer().put(rgb);
-        av_frame_make_writable(frame);
+        AVFrame picture = av_frame_alloc();
+        picture.format(AV_PIX_FMT_YUV420P);
+        picture.width(width);
+        picture.height(height);
+        int got = av_frame_get_buffer(picture, 0);
+        if (got < 0) {
+            av_frame_free(picture);
+        }
+        Libav.check(got, "not enough memory for a picture");
         try (PointerPointer<BytePointer> planes = new PointerPointer<>(4);
                 IntPointer strides = new IntPointer(width * 4, 0, 0, 0)) {
             planes.put(0, pixels);
-            sws_scale(scaler, planes, strides, 0, height, frame.data(), frame.linesize());
+            sws_scale(scaler, planes, strides, 0, height, picture.data(), picture.linesize());
         }
-        count++;
-        write(sink);
+        if (shown != null) {
+            av_frame_free(shown);
+        }
+        shown = picture;
+        try {
+            room.acquire();
+        } catch (InterruptedException e) {
+            Thread.currentThread().interrupt();
+            throw new MediaException("Making the video was stopped.", e);
+        }
+        add(room::release, sink);
     }
 
     /** The last picture stands for one more beat. */
     void encodeAgain(PacketSink sink) throws MediaException {
-        count++;
-        write(sink);
+        add(() -> {}, sink);
     }
 
-    private void write(PacketSink sink) throws MediaException {
-        written = count - 1;
-        frame.pts(written);
-        send(frame, sink);
+    private void add(Runnable done, PacketSink sink) throws MediaException {
+        long number = count / stretch;
+        boolean begins = count % stretch == 0;
+        if (begins && number >= coders.length) {
+            hand(number - coders.length, false, sink);
+        }
+        AVFrame picture = av_frame_clone(shown);
+        picture.pts(count++);
+        if (begins) {
+            picture.pict_type(AV_PICTURE_TYPE_I);
+        }
+        coderOf(number).add(picture, done);
+    }
+
+    private StretchCoder coderOf(long number) {
+        return coders[(int) (number % coders.length)];
+    }
+
+    private void hand(long number, boolean last, PacketSink sink) throws MediaException {
+        MediaException trouble = null;
+        for (AVPacket packet : coderOf(number).end(last)) {
+            try {
+                if (trouble == null) {
+                    stream.hand(packet, sink);
+                }
+            } catch (MediaException e) {
+                trouble = e;
+            } finally {
+                av_packet_free(packet);
+            }
+        }
+        if (trouble != null) {
+            throw trouble;
+        }
     }
 
     void drain(PacketSink sink) throws MediaException {
-        if (written < count - 1) {
-            // Else the stream would end when the standing picture was last written.
-            write(sink);
+        long stretches = (count + stretch - 1) / stretch;
+        for (long number = Math.max(0, stretches - coders.length); number < stretches; number++) {
+            hand(number, true, sink);
         }
-        send(null, sink);
     }
 
     @Override
     public void close() {
+        for (StretchCoder coder : coders) {
+            coder.close();
+        }
+        if (shown != null) {
+            av_frame_free(shown);
+        }
         sws_freeContext(scaler);
         pixels.close();
-        super.close();
     }
 }
