@@ -68,8 +68,7 @@ final class PictureEncoder implements AutoCloseable {
         height = shape.height();
         stretch = shape.framesPerSecond() * STRETCH;
         AVCodec kind = avcodec_find_encoder_by_name(shape.coding().encoder);
-        // Other encoders carry rates over from stretch to stretch.
-        coders = new StretchCoder[shape.coding() == VideoWriter.Coding.H264 ? 2 : 1];
+        coders = new StretchCoder[isCodedByTurns(shape) ? 2 : 1];
         AVCodecContext first = opened(kind, shape);
         coders[0] = new StretchCoder(first);
         for (int i = 1; i < coders.length; i++) {
@@ -85,6 +84,11 @@ final class PictureEncoder implements AutoCloseable {
         sws_setColorspaceDetails(scaler, matrix, 1, matrix, 0, 0, 1 << 16, 1 << 16);
     }
 
+    /** Other encoders than that of films have threads of their own. */
+    private static boolean isCodedByTurns(VideoWriter.Shape shape) {
+        return shape.coding() == VideoWriter.Coding.H264;
+    }
+
     private static AVCodecContext opened(AVCodec kind, VideoWriter.Shape shape) throws MediaException {
         AVCodecContext codec = avcodec_alloc_context3(kind);
         codec.flags(codec.flags() | AV_CODEC_FLAG_GLOBAL_HEADER);
@@ -95,7 +99,7 @@ final class PictureEncoder implements AutoCloseable {
         codec.framerate(av_make_q(shape.framesPerSecond(), 1));
         codec.bit_rate(shape.picturesBitsPerSecond());
         codec.gop_size(shape.framesPerSecond() * STRETCH);
-        codec.thread_count(1);
+        codec.thread_count(isCodedByTurns(shape) ? 1 : 2);
         codec.colorspace(AVCOL_SPC_BT709);
         codec.color_primaries(AVCOL_PRI_BT709);
         codec.color_trc(AVCOL_TRC_BT709);
@@ -162,7 +166,7 @@ final class PictureEncoder implements AutoCloseable {
         }
         AVFrame picture = av_frame_clone(shown);
         picture.pts(count++);
-        if (begins) {
+        if (begins && coders.length > 1) {
             picture.pict_type(AV_PICTURE_TYPE_I);
         }
         coderOf(number).add(picture, done);

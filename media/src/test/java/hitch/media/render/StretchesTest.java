@@ -69,7 +69,7 @@ class StretchesTest {
     }
 
     @ParameterizedTest
-    @ValueSource(ints = {1, STRETCH - 1, STRETCH, STRETCH + 1, 2 * STRETCH, 3 * STRETCH + 7})
+    @ValueSource(ints = {1, STRETCH, STRETCH + 1, 2 * STRETCH + 7})
     void everyPictureIsThereInItsPlace(int frames) throws MediaException {
         Path film = written(frames, n -> false);
         ClipIndex index = ClipIndexer.index(film).index();
@@ -92,7 +92,7 @@ class StretchesTest {
 
     @Test
     void whereTwoMeetThePicturesAreAsGoodAsElsewhere() throws MediaException {
-        int frames = 5 * STRETCH;
+        int frames = 4 * STRETCH;
         Path film = written(frames, n -> false);
         double[] errors = new double[frames];
         try (FrameReader reader = new FrameReader(film, ClipIndexer.index(film).index())) {

@@ -42,16 +42,21 @@ final class KnownClips {
         if (open.isEmpty()) {
             return Proposals.NONE;
         }
-        return RunProposer.of(open, job.runs().stream().map(this::known).toList());
+        // What was said on other runs is read only where a run is to be proposed.
+        boolean wanted = open.stream().anyMatch(c -> c.trace().isPresent());
+        return RunProposer.of(
+                open, job.runs().stream().map(r -> known(r, wanted)).toList());
     }
 
-    private KnownRun known(Run run) {
+    private KnownRun known(Run run, boolean wanted) {
         return new KnownRun(
                 run,
-                run.clips().stream()
-                        .flatMap(id -> job.clip(id).stream())
-                        .flatMap(c -> passed(c, trace(c)).stream())
-                        .toList());
+                !wanted
+                        ? List.of()
+                        : run.clips().stream()
+                                .flatMap(id -> job.clip(id).stream())
+                                .flatMap(c -> passed(c, trace(c)).stream())
+                                .toList());
     }
 
     private ClipClues clues(Clip clip) {
@@ -70,6 +75,10 @@ final class KnownClips {
     }
 
     private List<Passed> passed(Clip clip, CounterTrace trace) {
+        if (trace.isEmpty()) {
+            // Nobody knows where on it anything is.
+            return List.of();
+        }
         List<Passed> all = new ArrayList<>(Passed.marked(clip, trace, job.findings()));
         talk(clip).forEach(t -> all.addAll(Passed.told(clip, trace, t, reader)));
         return all;

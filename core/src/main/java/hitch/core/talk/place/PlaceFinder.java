@@ -11,14 +11,6 @@ final class PlaceFinder {
     /** Nobody pushes a camera farther, feet. */
     private static final double FARTHEST = 700;
 
-    /** Sewers are seldom deeper, feet. */
-    private static final double DEEPEST = 15;
-    /** Words behind a depth within which its mark is told. */
-    private static final int SOON = 10;
-
-    private static final Set<String> MARKS =
-            Row.words("flag stake paint chalk painted staked flagged deep underground");
-    private static final Set<String> READS_DEPTH = Row.words("depth locator receiver wand sonde");
     private static final Set<String> FEET = Row.words("feet foot ft footer foots");
     private static final Set<String> METRES = Row.words("metres meters metre meter");
     private static final Set<String> INCHES = Row.words("inch inches in");
@@ -45,8 +37,6 @@ final class PlaceFinder {
                     + " upstream downstream stretch run drop riser to "
                     + " toward towards");
 
-    private static final Set<String> STREETS = Row.words(
-            "street road lane avenue court drive crescent terrace row place close square way boulevard circle hill bank");
     /** "Thirty-five feet, belly starts": such a thing begins or ends there and is not so long. */
     private static final Set<String> BEGINS = Row.words("starts start begins begin ends end stops");
 
@@ -64,12 +54,14 @@ final class PlaceFinder {
     private final Row row;
     private final LengthUnit unit;
     private final boolean signs;
+    private final OtherNumbers other;
     private final List<PlaceSaid> found = new ArrayList<>();
 
     private PlaceFinder(Row row, LengthUnit unit, boolean signs) {
         this.row = row;
         this.unit = unit;
         this.signs = signs;
+        this.other = new OtherNumbers(row);
     }
 
     /** In the order in which they were said. */
@@ -85,7 +77,7 @@ final class PlaceFinder {
     /** @return the item to go on with */
     private int number(int i) {
         double value = row.at(i).value();
-        if (value > FARTHEST || value > 0 && value < 1 || value < 0 || isYear(i) || isHouse(i)) {
+        if (value > FARTHEST || value > 0 && value < 1 || value < 0 || other.isYear(i) || other.isHouse(i)) {
             return i + 1;
         }
         int next = i + 1;
@@ -113,11 +105,7 @@ final class PlaceFinder {
         if (even) {
             next++;
         }
-        if (measured && value < DEEPEST && (isDepth(i) || goesDown(i))) {
-            return next;
-        }
-        if ((inches > 0 || measured && even) && value < DEEPEST && isMarked(next)) {
-            // "Five foot eight, and I've put a blue flag": how deep it is.
+        if (measured && other.isDepth(i, next, inches > 0 || even)) {
             return next;
         }
         double weight = weight(i, next, unitAt, measured);
@@ -149,58 +137,6 @@ final class PlaceFinder {
         found.add(
                 new PlaceSaid(first, first, row.at(i).start(), row.at(next - 1).end(), weight, bare));
         return next;
-    }
-
-    private boolean isMarked(int from) {
-        for (int j = from; j < from + SOON; j++) {
-            if (row.is(j, MARKS)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** "The depth there is six feet two", "the locator shows five feet four". */
-    private boolean isDepth(int i) {
-        for (int j = i - 1;
-                j > i - SOON
-                        && (!row.at(j).isSign() || row.at(j).text().equals(","))
-                        && !row.at(j).isNumber();
-                j--) {
-            if (row.is(j, READS_DEPTH)) {
-                return true;
-            }
-        }
-        return false;
-    }
-
-    /** "It goes straight down about three feet": a length. */
-    private boolean goesDown(int i) {
-        int down = row.at(i - 1).text().matches("about|around|maybe|like|roughly") ? i - 2 : i - 1;
-        return row.at(down).text().equals("down")
-                && row.at(down - 1).text().matches("straight|drops|drop|goes|dives|falls|stack");
-    }
-
-    /** "Twelve Gannet Row". */
-    private boolean isHouse(int i) {
-        return !row.at(i + 1).isNumber()
-                && !row.at(i + 1).isSign()
-                && row.is(i + 2, STREETS)
-                && (row.at(i + 3).isSign() || row.at(i + 3).text().matches("in|and|for|this|the|we|im|on"))
-                && !row.at(i + 1).text().matches("feet|foot|ft|and|the|a|an|its|to|in|at");
-    }
-
-    /** "Nineteen forty eight": neither part is a place. */
-    private boolean isYear(int i) {
-        return isCentury(i) && isInCentury(i + 1) || isCentury(i - 1) && isInCentury(i);
-    }
-
-    private boolean isCentury(int i) {
-        return row.at(i).value() >= 18 && row.at(i).value() <= 20 && row.at(i).value() % 1 == 0;
-    }
-
-    private boolean isInCentury(int i) {
-        return row.at(i).value() >= 10 && row.at(i).value() <= 99;
     }
 
     /** "There's a wye on my right that's nine and a half, and": without signs, such words before it and behind it end a statement with it. */
@@ -258,8 +194,8 @@ final class PlaceFinder {
         if (row.at(next).text().matches("more|others|different") && row.at(i).value() < 10) {
             return 0;
         }
-        boolean other = row.is(next, OTHER_AFTER) || row.at(next).text().equals("in") && !edge(next + 1);
-        if (!measured && other) {
+        boolean others = row.is(next, OTHER_AFTER) || row.at(next).text().equals("in") && !edge(next + 1);
+        if (!measured && others) {
             return 0;
         }
         if (row.is(i - 1, OTHER_BEFORE) || row.at(i).value() >= 400 && !measured) {

@@ -1,0 +1,87 @@
+package hitch.core.talk.place;
+
+import java.util.Set;
+
+/** Numbers among words that are none of the line's: years, houses, how deep something lies. */
+final class OtherNumbers {
+    /** Sewers are seldom deeper, feet. */
+    private static final double DEEPEST = 15;
+    /** Words behind a depth within which its mark is told. */
+    private static final int SOON = 10;
+
+    private static final Set<String> MARKS =
+            Row.words("flag stake paint chalk painted staked flagged deep underground");
+    private static final Set<String> READS_DEPTH = Row.words("depth locator receiver wand sonde");
+    private static final Set<String> STREETS = Row.words(
+            "street road lane avenue court drive crescent terrace row place close square way boulevard circle hill bank");
+
+    private final Row row;
+
+    OtherNumbers(Row row) {
+        this.row = row;
+    }
+
+    /**
+     * Whether so many feet are how deep something lies, or how far something drops.
+     *
+     * @param i the number
+     * @param next what stands behind it and its unit
+     * @param exact whether it was said to the inch
+     */
+    boolean isDepth(int i, int next, boolean exact) {
+        // "Five foot eight, and I've put a blue flag".
+        return row.at(i).value() < DEEPEST && (isRead(i) || goesDown(i) || exact && isMarked(next));
+    }
+
+    private boolean isMarked(int from) {
+        for (int j = from; j < from + SOON; j++) {
+            if (row.is(j, MARKS)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "The depth there is six feet two", "the locator shows five feet four". */
+    private boolean isRead(int i) {
+        for (int j = i - 1;
+                j > i - SOON
+                        && (!row.at(j).isSign() || row.at(j).text().equals(","))
+                        && !row.at(j).isNumber();
+                j--) {
+            if (row.is(j, READS_DEPTH)) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "It goes straight down about three feet": a length. */
+    private boolean goesDown(int i) {
+        int down = row.at(i - 1).text().matches("about|around|maybe|like|roughly") ? i - 2 : i - 1;
+        return row.at(down).text().equals("down")
+                && row.at(down - 1).text().matches("straight|drops|drop|goes|dives|falls|stack");
+    }
+
+    /** "Twelve Gannet Row". */
+    boolean isHouse(int i) {
+        return !row.at(i + 1).isNumber()
+                && !row.at(i + 1).isSign()
+                && row.is(i + 2, STREETS)
+                && (row.at(i + 3).isSign() || row.at(i + 3).text().matches("in|and|for|this|the|we|im|on"))
+                && !row.at(i + 1).text().matches("feet|foot|ft|and|the|a|an|its|to|in|at");
+    }
+
+    /** "Nineteen forty eight": neither part is a place. */
+    boolean isYear(int i) {
+        return isCentury(i) && isInCentury(i + 1) || isCentury(i - 1) && isInCentury(i);
+    }
+
+    private boolean isCentury(int i) {
+        return row.at(i).value() >= 18 && row.at(i).value() <= 20 && row.at(i).value() % 1 == 0;
+    }
+
+    private boolean isInCentury(int i) {
+        return row.at(i).value() >= 10 && row.at(i).value() <= 99;
+    }
+}
