@@ -29,13 +29,15 @@ public final class RunProposer {
     private static final double FEET_IN_PLACE = 1.0;
 
     private final List<KnownRun> known;
-    private final List<Run> runs;
     private final List<String> names;
 
     private RunProposer(List<KnownRun> known) {
         this.known = new ArrayList<>(known);
-        runs = new ArrayList<>(known.stream().map(KnownRun::run).toList());
-        names = new ArrayList<>(runs.stream().map(Run::name).toList());
+        names = new ArrayList<>(runs().stream().map(Run::name).toList());
+    }
+
+    private List<Run> runs() {
+        return known.stream().map(KnownRun::run).toList();
     }
 
     /**
@@ -92,7 +94,6 @@ public final class RunProposer {
                 .filter(ClipClues::turned)
                 .map(c -> c.clip().id())
                 .toList();
-        runs.add(run);
         known.add(new KnownRun(
                 run, chain.clips().stream().flatMap(c -> c.passed().stream()).toList()));
         return new ProposedRun(run, way.isPresent(), turned, reasons, doubts);
@@ -113,7 +114,7 @@ public final class RunProposer {
     /** From the same opening without a word of the way: as the run before went. */
     private Optional<Direction> asBefore(List<SaidSentence> said) {
         boolean same = said.stream().anyMatch(s -> Clues.says("sameopening", s));
-        return same && !runs.isEmpty() ? Optional.of(runs.getLast().direction()) : Optional.empty();
+        return same && !runs().isEmpty() ? Optional.of(runs().getLast().direction()) : Optional.empty();
     }
 
     /** Whether the pipe had been cleaned by then, as the first words tell. */
@@ -121,7 +122,7 @@ public final class RunProposer {
         for (SaidSentence sentence : said) {
             Phase phase = sentence.seconds() < OpeningSaid.FIRST_WORDS ? Phase.saidIn(sentence.text()) : Phase.NOT_SAID;
             if (phase == Phase.BEFORE || phase == Phase.AFTER) {
-                reasons.add("Recorded " + phase.word() + ": " + WaySought.quoted(sentence));
+                reasons.add("Recorded " + phase.word() + ": " + sentence.quoted());
                 return phase;
             }
         }
@@ -131,8 +132,8 @@ public final class RunProposer {
     private Opening opening(Chain chain, List<SaidSentence> said, List<String> reasons, List<String> doubts) {
         Optional<OpeningSaid> told = OpeningSaid.of(chain.clips().getFirst().said());
         if (told.isPresent()) {
-            reasons.add("Opening: " + WaySought.quoted(told.get().said()));
-            return runs.stream()
+            reasons.add("Opening: " + told.get().said().quoted());
+            return runs().stream()
                     .map(Run::opening)
                     .filter(o -> isSame(o, told.get().opening()))
                     .findFirst()
@@ -140,13 +141,13 @@ public final class RunProposer {
         }
         Optional<SaidSentence> same =
                 said.stream().filter(s -> Clues.says("sameopening", s)).findFirst();
-        if (same.isPresent() && !runs.isEmpty()) {
-            reasons.add("The same opening: " + WaySought.quoted(same.get()));
-            return runs.getLast().opening();
+        if (same.isPresent() && !runs().isEmpty()) {
+            reasons.add("The same opening: " + same.get().quoted());
+            return runs().getLast().opening();
         }
-        if (!runs.isEmpty()) {
+        if (!runs().isEmpty()) {
             doubts.add("Nobody said where the camera went in; the opening of the run before is only taken for it.");
-            return runs.getLast().opening();
+            return runs().getLast().opening();
         }
         doubts.add("Nobody said where the camera went in.");
         return Opening.UNKNOWN;
@@ -161,11 +162,11 @@ public final class RunProposer {
     }
 
     private boolean isElsewhere(Opening opening) {
-        return !runs.isEmpty() && runs.stream().noneMatch(r -> r.opening().equals(opening));
+        return !runs().isEmpty() && runs().stream().noneMatch(r -> r.opening().equals(opening));
     }
 
     private Station start(Opening opening) {
-        return runs.stream()
+        return runs().stream()
                 .filter(r -> r.opening().equals(opening))
                 .map(Run::start)
                 .findFirst()
@@ -177,7 +178,7 @@ public final class RunProposer {
             boolean lip = Clues.says("zerolip", sentence);
             if (lip || Clues.says("zerobase", sentence)) {
                 reasons.add("The counter was zeroed at its " + (lip ? Zero.At.LIP : Zero.At.BASE).word() + ": "
-                        + WaySought.quoted(sentence));
+                        + sentence.quoted());
                 return new Zero(lip ? Zero.At.LIP : Zero.At.BASE, Distance.ZERO);
             }
         }
@@ -191,7 +192,7 @@ public final class RunProposer {
                             ? Clues.of("branchhere", sentence)
                             : Optional.empty());
             if (found.isPresent() && !Clues.says("later", sentence)) {
-                reasons.add("In the " + found.get().group(1) + " branch: " + WaySought.quoted(sentence));
+                reasons.add("In the " + found.get().group(1) + " branch: " + sentence.quoted());
                 return Optional.of(found.get().group(1));
             }
         }

@@ -1,6 +1,7 @@
 package hitch.core.propose;
 
 import hitch.core.caption.Cue;
+import hitch.core.footage.ClockText;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
@@ -20,6 +21,11 @@ public record SaidSentence(double seconds, String text) {
     /** In small letters, for what is looked for in it. */
     String plain() {
         return text.toLowerCase(Locale.ROOT).replace('’', '\'').replace('-', ' ');
+    }
+
+    /** As it is quoted for a reason, with its time. */
+    String quoted() {
+        return "\"" + text + "\" (" + ClockText.of(seconds) + ").";
     }
 
     /**

@@ -1,6 +1,5 @@
 package hitch.core.propose;
 
-import hitch.core.footage.ClockText;
 import hitch.core.pipe.Opening;
 import hitch.core.run.Direction;
 import java.util.ArrayList;
@@ -56,7 +55,7 @@ record WaySought(Optional<Direction> way, List<String> reasons, List<String> dou
                                         .reduce((a, b) -> b)
                                         .map(r -> r.run().direction().other())
                                 : w.way())
-                        .map(way -> new Told(way, quoted(w.said()), false)));
+                        .map(way -> new Told(way, w.said().quoted(), false)));
     }
 
     private static Optional<Told> byWater(List<SaidSentence> said) {
@@ -64,7 +63,7 @@ record WaySought(Optional<Direction> way, List<String> reasons, List<String> dou
             boolean with = Clues.says("waterwith", sentence);
             if (with != Clues.says("wateragainst", sentence)) {
                 Direction way = with ? Direction.WITH_FLOW : Direction.AGAINST_FLOW;
-                return Optional.of(new Told(way, "by the water, " + quoted(sentence), false));
+                return Optional.of(new Told(way, "by the water, " + sentence.quoted(), false));
             }
         }
         return Optional.empty();
@@ -82,7 +81,7 @@ record WaySought(Optional<Direction> way, List<String> reasons, List<String> dou
                 boolean street = end && Clues.says("endmain", sentence);
                 if (end && street != Clues.says("endhouse", sentence)) {
                     Direction way = street ? Direction.WITH_FLOW : Direction.AGAINST_FLOW;
-                    return Optional.of(new Told(way, "by where it came to, " + quoted(sentence), !street));
+                    return Optional.of(new Told(way, "by where it came to, " + sentence.quoted(), !street));
                 }
             }
         }
@@ -101,10 +100,6 @@ record WaySought(Optional<Direction> way, List<String> reasons, List<String> dou
                                 t.by().run().name(),
                                 t.turned() ? "in the other order and on the other side" : "as they are there"),
                         t.alike() == 2));
-    }
-
-    static String quoted(SaidSentence said) {
-        return "\"" + said.text() + "\" (" + ClockText.of(said.seconds()) + ").";
     }
 
     private static String capital(String words) {

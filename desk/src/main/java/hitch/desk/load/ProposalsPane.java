@@ -51,7 +51,7 @@ final class ProposalsPane extends VBox {
         ask();
     }
 
-    /** What is proposed depends on clips, counters, what was said and runs alone. */
+    /** What is proposed depends on clips, counters, what was said and found, and runs alone. */
     private void ask() {
         Job job = desk.work().now().job();
         boolean same = asked != null
@@ -59,6 +59,7 @@ final class ProposalsPane extends VBox {
                 && asked.marks() == job.marks()
                 && asked.talk() == job.talk()
                 && asked.runs() == job.runs()
+                && asked.findings() == job.findings()
                 && asked.aside() == job.aside();
         if (same) {
             return;

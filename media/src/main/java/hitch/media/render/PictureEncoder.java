@@ -30,7 +30,9 @@ import static org.bytedeco.ffmpeg.global.swscale.sws_setColorspaceDetails;
 import hitch.media.MediaException;
 import hitch.media.clip.Libav;
 import java.nio.ByteOrder;
+import java.util.Objects;
 import java.util.concurrent.Semaphore;
+import java.util.stream.Stream;
 import org.bytedeco.ffmpeg.avcodec.AVCodec;
 import org.bytedeco.ffmpeg.avcodec.AVCodecContext;
 import org.bytedeco.ffmpeg.avcodec.AVPacket;
@@ -71,10 +73,16 @@ final class PictureEncoder implements AutoCloseable {
         coders = new StretchCoder[isCodedByTurns(shape) ? 2 : 1];
         AVCodecContext first = opened(kind, shape);
         coders[0] = new StretchCoder(first);
-        for (int i = 1; i < coders.length; i++) {
-            coders[i] = new StretchCoder(opened(kind, shape));
+        try {
+            for (int i = 1; i < coders.length; i++) {
+                coders[i] = new StretchCoder(opened(kind, shape));
+            }
+            stream = new CodedStream(container, first);
+        } catch (MediaException e) {
+            // Nobody will close what was never opened.
+            Stream.of(coders).filter(Objects::nonNull).forEach(StretchCoder::close);
+            throw e;
         }
-        stream = new CodedStream(container, first);
         room = new Semaphore((int) Math.max(2, WAITING / (width * height * 3L / 2)));
         pixels = new BytePointer(4L * width * height + 64);
         scaler = sws_getContext(
