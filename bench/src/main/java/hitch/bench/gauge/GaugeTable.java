@@ -30,6 +30,9 @@ public final class GaugeTable {
     public enum Sort {
         STEP(0.125, 0.15),
         GAP(0.125, 0.15),
+        /** The same farther off than a frame that is held to be measured needs to be. */
+        STEP_FAR(0.125, 0.15),
+        GAP_FAR(0.125, 0.15),
         WATER(0.25, 0),
         SHARE(0.05, 0);
 
@@ -39,6 +42,14 @@ public final class GaugeTable {
         Sort(double inches, double share) {
             this.inches = inches;
             this.share = share;
+        }
+
+        boolean isStep() {
+            return this == STEP || this == STEP_FAR;
+        }
+
+        boolean isFar() {
+            return this == STEP_FAR || this == GAP_FAR;
         }
 
         boolean isRight(double got, double truth) {
@@ -76,6 +87,12 @@ public final class GaugeTable {
     private static final double HAND_PIXELS = 1.0;
     /** So sure a water line is shown. */
     private static final double WATER_SHOWN = 0.4;
+    /** A joint is measured where it lies 2.4 to 4.1 radii of the bore ahead, and again 4.1 to 5.7; as feet in a 4 in pipe. */
+    private static final double NEAR = 0.4;
+
+    private static final double NEAR_MORE = 0.28;
+    private static final double FAR = 0.68;
+    private static final double FAR_MORE = 0.27;
     /** Places along what is painted. */
     private static final int BRUSH_PLACES = 24;
 
@@ -99,8 +116,10 @@ public final class GaugeTable {
 
     public Scores run() {
         for (int i = 0; i < each; i++) {
-            joint(Sort.STEP, Kind.OFFSET, "bare", 0.25 + random.nextDouble());
-            joint(Sort.GAP, Kind.GAP, "open", 0.3 + 1.2 * random.nextDouble());
+            joint(Sort.STEP, 0.25 + random.nextDouble());
+            joint(Sort.GAP, 0.3 + 1.2 * random.nextDouble());
+            joint(Sort.STEP_FAR, 0.25 + random.nextDouble());
+            joint(Sort.GAP_FAR, 0.3 + 1.2 * random.nextDouble());
             water(0.08 + 0.35 * random.nextDouble());
             share(0.08 + 0.5 * random.nextDouble());
         }
@@ -116,7 +135,7 @@ public final class GaugeTable {
         scores.forEach((sort, s) -> out.accept(String.format(
                 Locale.ROOT,
                 "| %s | %d | %d | %.0f %% | %.0f %% |",
-                sort.name().toLowerCase(Locale.ROOT),
+                sort.name().toLowerCase(Locale.ROOT).replace('_', ' '),
                 s.tried(),
                 s.told(),
                 100.0 * s.right() / Math.max(1, s.told()),
@@ -131,13 +150,14 @@ public final class GaugeTable {
         return LensView.across(Posed.WIDTH, Posed.HEIGHT, LensView.USUAL_DEGREES);
     }
 
-    private void joint(Sort sort, Kind kind, String how, double amount) {
-        double ahead = 0.45 + 0.5 * random.nextDouble();
-        Posed posed = Posed.with(random, kind, ahead, ahead, amount, how);
+    private void joint(Sort sort, double amount) {
+        double ahead = sort.isFar() ? FAR + FAR_MORE * random.nextDouble() : NEAR + NEAR_MORE * random.nextDouble();
+        Posed posed = Posed.with(
+                random, sort.isStep() ? Kind.OFFSET : Kind.GAP, ahead, ahead, amount, sort.isStep() ? "bare" : "open");
         double bore = posed.boreIn() * Distance.MM_PER_INCH;
         FrameGauge found = FrameGauge.of(posed.grey(), lens(), bore, FrameGauge.USUAL_LENS_MM);
-        double[] open = posed.opening(sort == Sort.STEP ? NO_LESS : 0);
-        double truth = sort == Sort.STEP ? amount : (open[1] - open[0]) * 12;
+        Posed.Opening open = posed.opening(sort.isStep() ? NO_LESS : 0);
+        double truth = sort.isStep() ? posed.step(open) : (open.to() - open.from()) * 12;
         double at = posed.scenario().things().getFirst().at();
         double wall = at - Posed.stand();
         Optional<JointGauge> there = found.joints().stream()
@@ -147,28 +167,28 @@ public final class GaugeTable {
                 proposed,
                 sort,
                 truth,
-                there.map(j -> sort == Sort.STEP ? j.step() : j.gap()).filter(m -> m.sure() >= Measured.LIKELY));
+                there.map(j -> sort.isStep() ? j.step() : j.gap()).filter(m -> m.sure() >= Measured.LIKELY));
         dry++;
         wetProposed +=
                 found.found().water().filter(w -> w.sure() >= WATER_SHOWN).isPresent() ? 1 : 0;
         // What stands off shows its own wall; of a gap the rims show.
-        boolean rims = sort == Sort.GAP;
-        double first = rims ? posed.lip(open[0], -1) : 1;
-        double second = rims ? posed.lip(open[1], 1) : 1;
-        Optional<Ring> near = ring(posed, found.found(), open[0], first, List.of(0.1, 2.2, 4.3));
+        boolean rims = !sort.isStep();
+        double first = rims ? open.before() : 1;
+        double second = rims ? open.beyond() : 1;
+        Optional<Ring> near = ring(posed, found.found(), open.from(), first, List.of(0.1, 2.2, 4.3));
         // Only where the far rim is seen past the near one can a hand point at it.
         double from = posed.scenario().things().getFirst().clock() / 12 * 2 * Math.PI;
         List<Double> seen = sort == Sort.STEP
                 ? List.of(from + Math.PI - 0.9, from + Math.PI, from + Math.PI + 0.9)
                 : List.of(0.2, 2.3, 4.4);
-        Optional<Ring> far = ring(posed, found.found(), open[1], second, seen);
+        Optional<Ring> far = ring(posed, found.found(), open.to(), second, seen);
         count(
                 byHand,
                 sort,
                 truth,
                 near.flatMap(n -> far.map(f -> {
                     JointGauge j = new Caliper(Eye.seeing(lens(), found.found().way(), n), bore).joint(n, f);
-                    return sort == Sort.STEP ? j.step() : j.gap();
+                    return sort.isStep() ? j.step() : j.gap();
                 })));
     }
 
@@ -183,7 +203,7 @@ public final class GaugeTable {
         for (double turn : turns) {
             clicks.add(off(posed.shows(station, radius, turn)));
         }
-        return Caliper.ring(found.lens(), found.way(), clicks);
+        return Caliper.pulled(posed.grey(), found.lens(), found.way(), clicks);
     }
 
     private double[] off(double[] place) {

@@ -32,8 +32,8 @@ record Posed(Scenario scenario, double second, int[] rgb) {
     static final int HEIGHT = 480;
     private static final double STAND = 4;
     private static final int ROUND = 24;
-    /** The wall counts as open where it is so far back, feet. */
-    private static final double OPEN = -0.008;
+    /** Behind the bore's surface the wall counts as open, feet. */
+    private static final double OPEN = 0;
     /** So much of a length is its rim, feet. */
     private static final double RIM = 0.05;
 
@@ -117,44 +117,52 @@ record Posed(Scenario scenario, double second, int[] rgb) {
     }
 
     /**
-     * From where to where the wall is open at its first thing, stations, as it was drawn: a joint's groove is part of it.
+     * An open place of the wall, as it was drawn: a joint's groove is part of it.
      *
-     * @param noLess so far to either side at least
+     * @param from,to stations
+     * @param before,beyond how wide the bore is at its narrowest before and beyond it, where a rim stands in, share of what it is elsewhere
      */
-    double[] opening(double noLess) {
+    record Opening(double from, double to, double before, double beyond) {}
+
+    /** @param noLess it reaches so far to either side of the first thing at least, feet */
+    Opening opening(double noLess) {
         Bore bore = new Bore(scenario);
         Skin skin = new Skin(scenario, bore, scenario.things());
         double at = scenario.things().getFirst().at();
-        double first = at - noLess;
-        double last = at + noLess;
-        for (double station = at - 0.1; station < at + 0.3; station += 0.001) {
-            double sum = 0;
-            for (int i = 0; i < ROUND; i++) {
-                sum += skin.height(bore.row(station), (float) (2 * Math.PI * i / ROUND));
-            }
-            if (sum / ROUND < OPEN) {
-                first = Math.min(first, station);
-                last = Math.max(last, station);
+        double from = at - noLess;
+        double to = at + noLess;
+        for (double station = at - 0.1; station < at + 0.3; station += 0.0005) {
+            if (height(bore, skin, station) < OPEN) {
+                from = Math.min(from, station);
+                to = Math.max(to, station);
             }
         }
-        return new double[] {first, last};
+        return new Opening(from, to, rim(bore, skin, from, -1), rim(bore, skin, to, 1));
     }
 
-    /**
-     * How wide the bore is at its narrowest beside a station, where a rim stands in, share of what it is elsewhere.
-     *
-     * @param way 1 past it, -1 before it
-     */
-    double lip(double station, int way) {
+    /** How far the wall beyond an opening lies off the one before it, inches: lengths lie a little off each other everywhere. */
+    double step(Opening at) {
         Bore bore = new Bore(scenario);
-        Skin skin = new Skin(scenario, bore, scenario.things());
+        float[] before = new float[2];
+        float[] beyond = new float[2];
+        bore.axis(at.from(), before);
+        bore.axis(at.to(), beyond);
+        return Math.hypot(beyond[0] - before[0], beyond[1] - before[1]) * 12;
+    }
+
+    /** How far the wall stands in all round, feet. */
+    private static double height(Bore bore, Skin skin, double station) {
+        double sum = 0;
+        for (int i = 0; i < ROUND; i++) {
+            sum += skin.height(bore.row(station), (float) (2 * Math.PI * i / ROUND));
+        }
+        return sum / ROUND;
+    }
+
+    private static double rim(Bore bore, Skin skin, double station, int way) {
         double most = 0;
         for (double off = 0; off < RIM; off += 0.002) {
-            double sum = 0;
-            for (int i = 0; i < ROUND; i++) {
-                sum += skin.height(bore.row(station + way * off), (float) (2 * Math.PI * i / ROUND));
-            }
-            most = Math.max(most, sum / ROUND);
+            most = Math.max(most, height(bore, skin, station + way * off));
         }
         return 1 - most / bore.radius(station);
     }

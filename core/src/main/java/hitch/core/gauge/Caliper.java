@@ -1,5 +1,6 @@
 package hitch.core.gauge;
 
+import hitch.core.counter.sight.GreyPicture;
 import java.util.List;
 import java.util.Optional;
 
@@ -52,6 +53,11 @@ public record Caliper(Eye eye, double boreMm) {
                     ? Optional.empty()
                     : Optional.of(new Ring(u, v, Math.sqrt(square), 1, 1, 0));
         });
+    }
+
+    /** The ring through places of a rim, laid onto the edge that the picture shows there: a hand is off by a pixel or two. */
+    public static Optional<Ring> pulled(GreyPicture picture, LensView lens, double[] way, List<double[]> places) {
+        return RimPull.through(picture, lens, way, places);
     }
 
     /** Step and gap between two rims that were set by hand. */

@@ -36,6 +36,11 @@ final class JointFinder {
     /** Cosine between the ways that both lie off. */
     private static final double SAME_WAY = 0.9;
 
+    /** A joint is the same one so near it, share of how far ahead it lies. */
+    private static final double THERE = 0.3;
+    /** A joint found with so much of a step is no band, radii. */
+    private static final double STEPPED = 0.08;
+
     private JointFinder() {}
 
     static List<JointRings> of(Sheet sheet, List<RingFit.Circle> circles) {
@@ -50,12 +55,47 @@ final class JointFinder {
             if (near.r() > last * APART) {
                 continue;
             }
-            Optional<RingFit.Circle> before = before(sheet, near);
-            Optional<RingFit.Circle> far = before.isPresent() ? Optional.of(near) : behind(sheet, near);
+            Optional<RingFit.Circle> behind = behind(sheet, near);
+            // Either may be there by chance: the one that more of is seen is the joint's other rim.
+            Optional<RingFit.Circle> before =
+                    before(sheet, near).filter(b -> behind.stream().noneMatch(f -> f.beyond() >= b.beyond()));
+            Optional<RingFit.Circle> far = before.isPresent() ? Optional.of(near) : behind;
             last = before.orElse(near).r();
             joints.add(new JointRings(rim(sheet, before.orElse(near)), far.map(f -> rim(sheet, f))));
         }
         return joints;
+    }
+
+    /**
+     * The joints with one that shows as a band. Where one was found there as a step it stays: a length that lies off shows more of itself
+     * than a band would.
+     */
+    static List<JointRings> with(Sheet sheet, List<JointRings> joints, BandFinder.Band band) {
+        JointRings open = new JointRings(
+                banded(sheet, band.near(), band.sure()), Optional.of(banded(sheet, band.far(), band.sure())));
+        Optional<JointRings> there = joints.stream()
+                .filter(j -> Math.abs(j.near().ahead() - open.near().ahead())
+                        < THERE * open.near().ahead())
+                .findFirst();
+        if (there.filter(j -> isPlainer(j, open, band)).isPresent()) {
+            return joints;
+        }
+        return Stream.concat(
+                        joints.stream().filter(j -> there.filter(t -> t == j).isEmpty()), Stream.of(open))
+                .sorted(Comparator.comparingDouble(j -> j.near().ahead()))
+                .toList();
+    }
+
+    /** Whether a joint that was found as a step, or with the same far rim, tells more than the band does. */
+    private static boolean isPlainer(JointRings joint, JointRings open, BandFinder.Band band) {
+        return joint.far()
+                .filter(f -> joint.step() > STEPPED ? !band.isBright() || f.sure() >= band.sure() : joint.holds(open))
+                .isPresent();
+    }
+
+    private static Ring banded(Sheet sheet, RingFit.Circle circle, double sure) {
+        Ring r = RingFinder.ring(sheet, circle);
+        return new Ring(r.u(), r.v(), r.r(), r.seen(), sure, r.spread());
     }
 
     private static Ring rim(Sheet sheet, RingFit.Circle found) {

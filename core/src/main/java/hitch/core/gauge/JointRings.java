@@ -9,6 +9,11 @@ import java.util.Optional;
  * @param far rim of the next one, as far as it is seen past the near one; empty where none stands out
  */
 public record JointRings(Ring near, Optional<Ring> far) {
+    /** A rim is the same one so near it, share of how far ahead it lies. */
+    private static final double SAME = 0.02;
+
+    private static final double NO_NEARER = 0.03;
+
     /** How far the far length lies to the right of the near one. */
     public double shiftRight() {
         return far.map(f -> f.right() - near.right()).orElse(0.0);
@@ -33,6 +38,13 @@ public record JointRings(Ring near, Optional<Ring> far) {
     public double shiftClock() {
         double turn = Math.atan2(shiftRight(), -shiftDown()) / (2 * Math.PI) * 12;
         return turn <= 0 ? turn + 12 : turn;
+    }
+
+    /** Whether another has the same far rim and a near one that lies no nearer: a socket's shoulder, say. */
+    boolean holds(JointRings other) {
+        double mine = far.orElseThrow().ahead();
+        double its = other.far().orElseThrow().ahead();
+        return Math.abs(mine - its) < SAME * its && near.ahead() < other.near().ahead() * (1 + NO_NEARER);
     }
 
     JointRings moved(double right, double down) {

@@ -1,5 +1,6 @@
 package hitch.core.gauge;
 
+import hitch.core.counter.sight.GreyPicture;
 import hitch.core.footage.Drawn;
 import java.util.ArrayDeque;
 import java.util.ArrayList;
@@ -27,12 +28,18 @@ public final class Measuring {
     private static final double ONE_JOINT = 1;
 
     private final FrameGauge proposed;
+    private final GreyPicture picture;
     private Tool tool = Tool.JOINT;
     private Hand hand = Hand.NOTHING;
     private final Deque<Hand> before = new ArrayDeque<>();
 
-    public Measuring(FrameGauge proposed) {
+    /**
+     * @param proposed what was found on the frame
+     * @param picture the frame
+     */
+    public Measuring(FrameGauge proposed, GreyPicture picture) {
         this.proposed = proposed;
+        this.picture = picture;
     }
 
     public FrameGauge proposed() {
@@ -72,7 +79,8 @@ public final class Measuring {
     /**
      * A click.
      *
-     * @param pinned whether the place counts alone, though a ring was found there
+     * @param pinned whether the place counts alone: no ring that was found there is taken, and a ring through it is not pulled onto an
+     *     edge of the picture
      */
     public void click(double x, double y, boolean pinned) {
         double[] place = {x, y};
@@ -85,7 +93,7 @@ public final class Measuring {
         now(hand.with(full ? List.of(place) : hand.placesAnd(place)));
     }
 
-    /** A place of a rim: a ring that was found there is taken at once, and laid anew by three places of the hand. */
+    /** A place of a rim: a ring that was found there is taken at once, and laid anew by three places of the hand, about which it is pulled onto its edge. */
     private Hand rim(double[] place, boolean pinned) {
         Optional<Ring> there = pinned
                 ? Optional.empty()
@@ -100,7 +108,11 @@ public final class Measuring {
         List<double[]> rim = hand.placesAnd(place);
         return rim.size() < RIM
                 ? hand.with(rim)
-                : Caliper.ring(lens(), way(), rim).map(hand::ringed).orElse(hand.with(List.of()));
+                : ring(rim, pinned).map(hand::ringed).orElse(hand.with(List.of()));
+    }
+
+    private Optional<Ring> ring(List<double[]> rim, boolean pinned) {
+        return pinned ? Caliper.ring(lens(), way(), rim) : Caliper.pulled(picture, lens(), way(), rim);
     }
 
     /**

@@ -52,28 +52,25 @@ public final class RingFinder {
     public static Found of(GreyPicture picture, LensView lens, double held) {
         FarEnd.Dark dark = FarEnd.of(picture, lens);
         Sheet sheet = Sheet.of(picture, Aligned.along(lens, dark.way()));
-        List<RingFit.Circle> circles = new ArrayList<>();
-        for (RingVotes.Guess g : new RingVotes(sheet).best(GUESSES)) {
-            RingEdges edges = new RingEdges(sheet, g.x(), g.y(), g.r());
-            new RingFit(edges, g.x(), g.y(), g.r())
-                    .best(new boolean[edges.count], 0.3, 0.75, 1.3)
-                    .filter(c -> c.beyond() > LIKELY)
-                    .ifPresent(circles::add);
-        }
-        circles.sort(Comparator.comparingDouble(c -> -c.beyond()));
+        List<RingFit.Circle> circles = new RingVotes(sheet)
+                .best(GUESSES).parallelStream()
+                        .flatMap(g -> fitted(sheet, g).stream())
+                        .sorted(Comparator.comparingDouble(c -> -c.beyond()))
+                        .toList();
         List<RingFit.Circle> told = new ArrayList<>();
         for (RingFit.Circle c : circles) {
             if (told.stream().noneMatch(o -> same(o, c))) {
                 told.add(c);
             }
         }
-        List<JointRings> joints = JointFinder.of(sheet, told);
-        double[] off = joints.stream()
-                .map(JointRings::near)
-                .filter(n -> n.sure() > RELIED_ON && n.r() > 1.5 * dark.size())
-                .findFirst()
-                .map(n -> new double[] {n.u() / (n.r() - dark.size()), n.v() / (n.r() - dark.size())})
-                .orElse(new double[] {0, -held});
+        List<JointRings> seen = JointFinder.of(sheet, told);
+        double[] about = off(seen, dark, held);
+        double size = dark.size() * sheet.scale();
+        List<JointRings> joints = BandFinder.of(sheet, about[0], about[1], size)
+                .or(() -> seen.isEmpty() ? Optional.empty() : BandFinder.of(sheet, 0, -held, size))
+                .map(b -> JointFinder.with(sheet, seen, b))
+                .orElse(seen);
+        double[] off = off(joints, dark, held);
         double right = off[0] * dark.size();
         double down = off[1] * dark.size();
         double[] way = sheet.aligned().way(-right, -down);
@@ -85,6 +82,23 @@ public final class RingFinder {
                 joints.stream().map(j -> j.moved(right, down)).toList(),
                 WaterFinder.of(sheet, eye, right, down),
                 eye);
+    }
+
+    private static Optional<RingFit.Circle> fitted(Sheet sheet, RingVotes.Guess g) {
+        RingEdges edges = new RingEdges(sheet, g.x(), g.y(), g.r());
+        return new RingFit(edges, g.x(), g.y(), g.r())
+                .best(new boolean[edges.count], 0.3, 0.75, 1.3)
+                .filter(c -> c.beyond() > LIKELY);
+    }
+
+    /** How far the bore's middle lies off the lens, radii: by the surest joint, else as the lens is held. */
+    private static double[] off(List<JointRings> joints, FarEnd.Dark dark, double held) {
+        return joints.stream()
+                .map(JointRings::near)
+                .filter(n -> n.sure() > RELIED_ON && n.r() > 1.5 * dark.size())
+                .findFirst()
+                .map(n -> new double[] {n.u() / (n.r() - dark.size()), n.v() / (n.r() - dark.size())})
+                .orElse(new double[] {0, -held});
     }
 
     private static boolean same(RingFit.Circle a, RingFit.Circle b) {

@@ -1,6 +1,7 @@
 package hitch.core.gauge;
 
 import hitch.core.counter.sight.GreyPicture;
+import java.util.stream.IntStream;
 
 /**
  * A picture drawn anew on the sheet across the pipe: the logarithm of its brightness, so that an edge counts the same near the
@@ -47,7 +48,7 @@ record Sheet(Aligned aligned, double scale, int width, int height, double middle
         double[] right = aligned.right();
         double[] down = aligned.down();
         double[] axis = aligned.axis();
-        for (int y = 0; y < height; y++) {
+        IntStream.range(0, height).parallel().forEach(y -> {
             for (int x = 0; x < width; x++) {
                 double u = (x + 0.5 - halfWide) / scale;
                 double v = (y + 0.5 - halfHigh) / scale;
@@ -63,7 +64,7 @@ record Sheet(Aligned aligned, double scale, int width, int height, double middle
                     light[y * width + x] = Float.NaN;
                 }
             }
-        }
+        });
         return new Sheet(aligned, scale, width, height, halfWide, halfHigh, light);
     }
 

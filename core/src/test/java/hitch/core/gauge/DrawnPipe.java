@@ -46,6 +46,10 @@ public record DrawnPipe(
         return new DrawnPipe(lens, way, right, down, joint, gap, offRight, offDown, depth, face, rough);
     }
 
+    DrawnPipe rough(double itsRough) {
+        return new DrawnPipe(lens, way, right, down, joint, gap, offRight, offDown, water, face, itsRough);
+    }
+
     DrawnPipe seenBy(LensView other) {
         return new DrawnPipe(other, way, right, down, joint, gap, offRight, offDown, water, face, rough);
     }

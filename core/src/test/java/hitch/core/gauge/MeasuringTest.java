@@ -3,6 +3,7 @@ package hitch.core.gauge;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hitch.core.counter.sight.GreyPicture;
 import hitch.core.footage.Drawn;
 import java.util.ArrayList;
 import java.util.List;
@@ -13,7 +14,8 @@ import org.junit.jupiter.api.Test;
 class MeasuringTest {
     private static final double BORE = 100;
     private static final DrawnPipe PIPE = DrawnPipe.plain().joint(3.6, 0.3, 0.3, 0, 1);
-    private static final FrameGauge SEEN = FrameGauge.of(PIPE.picture(5), PIPE.lens(), BORE, FrameGauge.USUAL_LENS_MM);
+    private static final GreyPicture PICTURE = PIPE.picture(5);
+    private static final FrameGauge SEEN = FrameGauge.of(PICTURE, PIPE.lens(), BORE, FrameGauge.USUAL_LENS_MM);
 
     /** The eye that drew it, so that a hand points where a thing really is. */
     private static final Eye NEAR = new Eye(PIPE.lens(), PIPE.way(), PIPE.right(), PIPE.down());
@@ -24,7 +26,7 @@ class MeasuringTest {
 
     @BeforeEach
     void hold() {
-        hand = new Measuring(SEEN);
+        hand = new Measuring(SEEN, PICTURE);
     }
 
     private static double[] at(Eye eye, double clock, double ahead) {
@@ -58,6 +60,40 @@ class MeasuringTest {
         assertThat(step.value()).isCloseTo(15, within(step.error()));
         assertThat(size(SizeSort.GAP).value())
                 .isCloseTo(15, within(size(SizeSort.GAP).error()));
+    }
+
+    /** A hand is off by a pixel or two; the rim is seen at hundreds of places. */
+    @Test
+    void aRingThatAHandLaysIsPulledOntoItsRim() {
+        GreyPicture open = DrawnPipe.plain().joint(3.6, 0.3, 0, 0, 0.05).picture(5);
+        FrameGauge nothing = FrameGauge.of(DrawnPipe.plain().picture(5), PIPE.lens(), BORE, FrameGauge.USUAL_LENS_MM);
+        double[][] off = {{2, 1.5}, {-1.5, 2}, {1, -2}};
+        Measuring pulled = new Measuring(nothing, open);
+        Measuring exact = new Measuring(nothing, open);
+        for (int i = 0; i < off.length; i++) {
+            double[] place = at(NEAR, 1 + 4 * i, 3.6);
+            pulled.click(place[0] + off[i][0], place[1] + off[i][1], false);
+            exact.click(place[0] + off[i][0], place[1] + off[i][1], true);
+        }
+        assertThat(Math.abs(pulled.rings().getLast().ahead() - 3.6))
+                .isLessThan(Math.abs(exact.rings().getLast().ahead() - 3.6))
+                .isLessThan(0.05);
+    }
+
+    @Test
+    void whereNoEdgeRunsARingStaysWhereAHandLaidIt() {
+        DrawnPipe plain = DrawnPipe.plain();
+        GreyPicture bare = plain.picture(5);
+        FrameGauge nothing = FrameGauge.of(bare, PIPE.lens(), BORE, FrameGauge.USUAL_LENS_MM);
+        Measuring pulled = new Measuring(nothing, bare);
+        Measuring exact = new Measuring(nothing, bare);
+        for (double clock : new double[] {1, 5, 9}) {
+            double[] place = at(NEAR, clock, 3);
+            pulled.click(place[0], place[1], false);
+            exact.click(place[0], place[1], true);
+        }
+        assertThat(pulled.rings().getLast().ahead())
+                .isCloseTo(exact.rings().getLast().ahead(), within(1e-9));
     }
 
     @Test

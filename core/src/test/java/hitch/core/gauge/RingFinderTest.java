@@ -47,6 +47,24 @@ class RingFinderTest {
         assertThat(joint.gap()).isCloseTo(0.3, within(0.12));
     }
 
+    /** A wall may be as rough as its rims are sharp: they run all round, and what is rough does not. */
+    @Test
+    void anOpenJointOfRoughPipeIsToldByTheBandBetweenItsRims() {
+        for (double face : new double[] {0.05, 1}) {
+            for (double ahead : new double[] {2.6, 3.4, 4.2}) {
+                DrawnPipe pipe = DrawnPipe.plain().rough(0.8).joint(ahead, 0.45, 0, 0, face);
+                assertThat(found(pipe).joints())
+                        .filteredOn(j -> Math.abs(j.near().ahead() - ahead) < 0.12
+                                && j.far().isPresent())
+                        .singleElement()
+                        .satisfies(j -> {
+                            assertThat(j.gap()).isCloseTo(0.45, within(0.15));
+                            assertThat(j.step()).isLessThan(0.08);
+                        });
+            }
+        }
+    }
+
     /** The end of a length that lies far off shows as a bright face with two edges; the inner one is its rim. */
     @Test
     void aLengthFarOffIsToldByItsRimAndNotByTheOuterEdgeOfItsEnd() {

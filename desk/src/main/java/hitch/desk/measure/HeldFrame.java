@@ -159,13 +159,13 @@ public final class HeldFrame {
                             try {
                                 return Optional.of(gauge(frame, now));
                             } catch (MediaException | RuntimeException unreadable) {
-                                return Optional.<FrameGauge>empty();
+                                return Optional.<Measuring>empty();
                             }
                         },
                         found -> looked(now, found));
     }
 
-    private void looked(Asked of, Optional<FrameGauge> found) {
+    private void looked(Asked of, Optional<Measuring> found) {
         looking = false;
         if (asked.filter(of::equals).isEmpty()) {
             look();
@@ -173,7 +173,7 @@ public final class HeldFrame {
         }
         asked = Optional.empty();
         done = Optional.of(of);
-        hand = found.map(Measuring::new);
+        hand = found;
         hand.ifPresent(h -> h.take(tool));
         if (found.isEmpty()) {
             desk.work()
@@ -184,17 +184,20 @@ public final class HeldFrame {
     }
 
     /** Measured is what was recorded, however it is looked at. */
-    private FrameGauge gauge(Player.Frame frame, Asked by) throws MediaException {
+    private Measuring gauge(Player.Frame frame, Asked by) throws MediaException {
         Picture picture = frame.picture();
         if (!frame.adjustment().isNone()) {
             try (FrameReader reader = desk.work().footage().reader(frame.clip(), PictureShape.FOR_SCREEN)) {
                 picture = reader.at(by.frame().pts());
             }
         }
-        return FrameGauge.of(
-                GreyPicture.of(picture.width(), picture.height(), picture.rgb()),
-                LensView.across(picture.width(), picture.height(), by.degrees()),
-                by.bore().bore().mm(),
-                by.lensMm());
+        GreyPicture grey = GreyPicture.of(picture.width(), picture.height(), picture.rgb());
+        return new Measuring(
+                FrameGauge.of(
+                        grey,
+                        LensView.across(picture.width(), picture.height(), by.degrees()),
+                        by.bore().bore().mm(),
+                        by.lensMm()),
+                grey);
     }
 }

@@ -7,6 +7,11 @@ import hitch.sim.pipe.Skin;
 final class Approach {
     private static final int MOST = 60;
     private static final float REACH = 14;
+    private static final float FARTHEST_STEP = 0.4f;
+    /** Where the wall lies so far back it is open, and what stands beyond the opening must not be stepped over, feet. */
+    private static final float OPEN = -0.005f;
+
+    private static final float OPEN_STEP = 0.008f;
 
     private final Bore bore;
     private final Skin skin;
@@ -20,6 +25,11 @@ final class Approach {
         axisX = bore.profile().axisX();
         axisY = bore.profile().axisY();
         radii = bore.profile().radius();
+    }
+
+    /** The longest step that may be taken where the wall stands in by so much, feet. */
+    static float farthestStep(float height) {
+        return height < OPEN ? OPEN_STEP : FARTHEST_STEP;
     }
 
     /**
@@ -59,8 +69,11 @@ final class Approach {
             boolean wet = oy < wettest - radius;
             float r = (float) Math.sqrt(ox * ox + oy * oy);
             float room = radius - skin.highest(i) - r;
+            float longest = FARTHEST_STEP;
             if (room < 0.02f) {
-                room = radius - skin.height(Math.max(1, Math.min(row, end)), angle(sign * ox, oy)) - r;
+                float height = skin.height(Math.max(1, Math.min(row, end)), angle(sign * ox, oy));
+                room = radius - height - r;
+                longest = farthestStep(height);
             }
             if (!begun && (room < 0 || wet) && t > 0.02f) {
                 // The neighbours saw further than this ray may start.
@@ -80,7 +93,7 @@ final class Approach {
                 go = (last - t) / 2;
             } else {
                 last = t;
-                go = Math.max(0.003f, Math.min(room * 0.88f / across, 0.4f));
+                go = Math.max(0.003f, Math.min(room * 0.88f / across, longest));
             }
             if (t > REACH) {
                 break;

@@ -106,10 +106,13 @@ final class RayWalk {
             float r = (float) Math.sqrt(ox * ox + oy * oy);
             float room = radius - skin.highest((int) row) - r;
             float angle = 0;
+            float longest = Approach.farthestStep(0);
             boolean near = room < 0.02f;
             if (near) {
                 angle = Approach.angle(lens.sign * ox, oy);
-                room = radius - skin.height(row, angle) - r;
+                float height = skin.height(row, angle);
+                room = radius - height - r;
+                longest = Approach.farthestStep(height);
             }
             if (mirror && !shot.water.isDry()) {
                 boolean wet = shot.isWet(station, oy, radius);
@@ -157,7 +160,8 @@ final class RayWalk {
                 break;
             }
             last = t;
-            float go = Math.max(0.003f, Math.min(room * 0.85f / across, shot.curved ? 0.05f : 0.4f));
+            float go =
+                    Math.max(0.003f, Math.min(room * 0.85f / across, shot.curved ? Math.min(0.05f, longest) : longest));
             if (shot.curved) {
                 float cx = bore.curveX((int) row);
                 float cy = bore.curveY((int) row);
