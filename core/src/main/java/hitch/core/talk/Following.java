@@ -36,6 +36,9 @@ final class Following {
     private static final String CHANGE = "Goes to ";
     /** A pipe and no more takes so many words. */
     private static final int PIPE_WORDS = 3;
+    /** "Five feet, nice plastic": what it is like, not what it becomes. */
+    private static final Pattern PRAISED =
+            Pattern.compile("\\b(?i:nice|good|clean|pretty|great|smooth|decent|solid|still|all)\\b");
     /** The thing is named so early behind a place, characters. */
     private static final int FIRST_WORDS = 24;
 
@@ -98,6 +101,9 @@ final class Following {
         Optional<Draft.Place> end = unplaced && Stretched.endsOutOfIt(text)
                 ? course.behind(last).or(() -> course.at(last - 1))
                 : course.at(last - 1);
+        if (Stretched.goesOn(text, end, said, seconds, drafts)) {
+            return;
+        }
         boolean whole = from.isPresent() && !from.equals(end) && Stretched.isWhole(text, said, seconds, drafts);
         boolean closed = !whole && Stretched.close(text, end, seconds, drafts);
         if (said.isEmpty()) {
@@ -146,7 +152,8 @@ final class Following {
                 note.pipes().stream().flatMap(p -> p.wall().stream()).findFirst();
         Optional<Wall> before =
                 pipes.reversed().stream().flatMap(p -> p.pipe().wall().stream()).findFirst();
-        return bare && here.isPresent() && !here.equals(before);
+        boolean praised = before.isEmpty() && PRAISED.matcher(passage.text()).find();
+        return bare && here.isPresent() && !here.equals(before) && !praised;
     }
 
     private boolean follows(Passages.Passage passage) {

@@ -27,12 +27,23 @@ final class Stretched {
     private static final Set<FindingKind> WATER = EnumSet.of(FindingKind.STANDING_WATER, FindingKind.UNDER_WATER);
 
     private static final Pattern OUT = Pattern.compile(
-            "^[\\s,.]*(?:and |okay |we'?re |i'?m )*out\\s*[.,!]?\\s*$|\\b(?:(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) (?:coming|comes) )out of (?:it|that|the (?:water|belly|sag|dip|low spot))|(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) )com(?:e|es|ing) (?:back )?(?:out|up there)|com(?:es|ing) back up|pops? (?:back )?out|we'?re out|i'?m out"
+            "^[\\s,.]*(?:and |okay |we'?re |i'?m )*out\\s*[.,!]?\\s*$|\\b(?:(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) (?:coming|comes) )out of (?:it|that|the (?:water|belly|sag|dip|low spot))|(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) )com(?:e|es|ing) (?:back )?(?:out|up there)|com(?:es|ing) back up|(?:camera|lens|head) (?:clears|is clear of|is out of) (?:the )?water|pops? (?:back )?out|we'?re out|i'?m out"
                     + "|(?:it|water) (?:goes away|dries up|drains off|runs out)|opens back up|clears up|ends? (?:there|here|at)|end of (?:it|that|(?:the )?(?:belly|water|sag))|quits|back to (?:round|normal)"
                     + "|(?:return|returns) to normal|more nearly round|it'?s round again|levels? off)\\b");
     private static final Pattern TOLD_AGAIN = Pattern.compile(
             "\\b(?:so|that'?s|that is|call it|about)\\b.*\\b(?:foot|feet|ft)\\b.*\\b(?:belly|sag|water|it|that|long)\\b"
                     + "|\\bthat'?s (?:a|the|your) .{0,20}(?:belly|sag|low spot|dip)\\b");
+
+    private static final Pattern GOES_ON = Pattern.compile(
+            "^[\\s,.]*(?:and |so |then |looks like )*(?:it|that|this|they|she|he|which)(?:'?s)? (?:just |pretty much |kind of )*"
+                    + "(?:runs?|goes|go|going|running|continues?|extends?|carries|stretches|keeps? (?:on )?going|lasts?)"
+                    + "(?: on| along| down| out| from (?:there|here|that))*,? (?:all the way )?(?:to|until|till|through|thru|up to)\\b");
+
+    /** What may be told at the end of what goes on without being found there. */
+    private static final Set<FindingKind> WHERE_IT_ENDS = EnumSet.of(FindingKind.JOINT, FindingKind.COUPLING);
+
+    private static final Set<FindingKind> LONG_TOO =
+            EnumSet.of(FindingKind.DEBRIS, FindingKind.ROOTS, FindingKind.SOIL, FindingKind.WIPES, FindingKind.PAPER);
 
     private static final Pattern STILL =
             Pattern.compile("[\\s,.]*(?:and |yep |now )?still (?:in|under|there|water|sitting)\\b");
@@ -93,6 +104,37 @@ final class Stretched {
             }
         }
         return false;
+    }
+
+    /**
+     * "It runs from there to thirty": the last thing that was found goes on to {@code here}.
+     *
+     * @return whether it does, so that nothing new is told
+     */
+    static boolean goesOn(
+            String text, Optional<Draft.Place> here, List<Draft> said, double seconds, List<Spoken> drafts) {
+        if (here.isEmpty()
+                || drafts.isEmpty()
+                || !GOES_ON.matcher(text.toLowerCase(Locale.ROOT)).find()) {
+            return false;
+        }
+        Spoken last = drafts.getLast();
+        Distance end = here.get().to();
+        boolean goes = last.draft().matter() instanceof FindingKind kind
+                && (LONG.contains(kind) || LONG_TOO.contains(kind))
+                && said.stream().allMatch(d -> d.kind() == kind || WHERE_IT_ENDS.contains(d.kind()))
+                && last.draft().certainty() != Certainty.RULED_OUT
+                && seconds - last.seconds() < SOON_S
+                && last.draft()
+                        .place()
+                        .filter(p -> p.isPoint() && p.from().compareTo(end) < 0)
+                        .isPresent();
+        if (goes) {
+            Draft.Place whole =
+                    Draft.Place.between(last.draft().place().orElseThrow().from(), end);
+            drafts.set(drafts.size() - 1, last.with(last.draft().at(Optional.of(whole))));
+        }
+        return goes;
     }
 
     /** "From 44 to 50 it's under water", and later "it comes back up at 50": that stretch has its end. */

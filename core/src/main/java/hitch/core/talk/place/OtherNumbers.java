@@ -9,6 +9,9 @@ final class OtherNumbers {
     /** Words behind a depth within which its mark is told. */
     private static final int SOON = 10;
 
+    /** Words between two hours. */
+    private static final int HOURS_APART = 5;
+
     private static final Set<String> MARKS =
             Row.words("flag stake paint chalk painted staked flagged deep underground");
     private static final Set<String> READS_DEPTH = Row.words("depth locator receiver wand sonde");
@@ -70,6 +73,23 @@ final class OtherNumbers {
                 && row.is(i + 2, STREETS)
                 && (row.at(i + 3).isSign() || row.at(i + 3).text().matches("in|and|for|this|the|we|im|on"))
                 && !row.at(i + 1).text().matches("feet|foot|ft|and|the|a|an|its|to|in|at");
+    }
+
+    /** "Nine o'clock round to three": an hour of the clock behind another. */
+    boolean isHour(int i) {
+        double hour = row.at(i).value();
+        if (hour < 1 || hour > 12 || hour % 1 != 0) {
+            return false;
+        }
+        for (int j = i - 1; j > i - HOURS_APART; j--) {
+            if (row.at(j).text().matches("o'?clock")) {
+                return true;
+            }
+            if (!row.at(j).text().matches("round|around|over|to|till|until|through|and|about|clear")) {
+                return false;
+            }
+        }
+        return false;
     }
 
     /** "Nineteen forty eight": neither part is a place. */

@@ -84,6 +84,9 @@ final class PlaceFinder {
         boolean feet = row.is(next, FEET);
         boolean metres = row.is(next, METRES);
         boolean measured = feet || metres;
+        if (!measured && other.isHour(i)) {
+            return next;
+        }
         if (measured) {
             next++;
         }
