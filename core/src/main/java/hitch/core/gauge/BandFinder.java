@@ -48,7 +48,7 @@ final class BandFinder {
      */
     static Optional<Band> of(Sheet sheet, double slantX, double slantY, double dark) {
         Optional<Pair> about = pair(edges(sheet, slantX, slantY, dark, ABOUT));
-        if (about.isEmpty() || about.get().plainer().r() < 1.5 * dark) {
+        if (about.isEmpty() || about.get().plainer().r() <= FarEnd.WELL_OUTSIDE * dark) {
             return Optional.empty();
         }
         // Its plainer rim tells where the lens is, and so where the other rim must lie.

@@ -11,6 +11,9 @@ final class FarEnd {
     /** A larger dark is no far end. */
     private static final double LARGEST = 0.12;
 
+    /** A ring so many times as large as the dark tells how far the lens lies off the middle. */
+    static final double WELL_OUTSIDE = 1.5;
+
     private FarEnd() {}
 
     /**

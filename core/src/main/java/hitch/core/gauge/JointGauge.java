@@ -22,9 +22,8 @@ public record JointGauge(JointRings rings, Measured step, double clock, Measured
 
     private static final double OFTENER = 0.9;
     /**
-     * One rim may stand into the bore so much more than the other, millimetres: mortar, rust, a broken edge; seen on made-up joints, whose
-     * rims stand in by 2 mm. It looks as much farther
-     * off as it is narrower.
+     * One rim may stand into the bore so much more than the other, millimetres: mortar, rust, a broken edge. It looks as much farther
+     * off as it is narrower. Seen on made-up joints, whose rims stand in by 2 mm.
      */
     private static final double LIP_MM = 1.3;
     /** A gap that nobody pointed at and that may be wrong by more than this share of itself is no better than a guess. */

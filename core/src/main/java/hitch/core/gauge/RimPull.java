@@ -94,14 +94,7 @@ final class RimPull {
                     1,
                     0,
                     0);
-            RingFit.Circle c = new RimPull(sheet, laid, HAND_REACH, 0, on).pulled();
-            return new Ring(
-                    (c.x() - sheet.middleX()) / sheet.scale(),
-                    (c.y() - sheet.middleY()) / sheet.scale(),
-                    c.r() / sheet.scale(),
-                    1,
-                    1,
-                    0);
+            return RingFinder.ring(sheet, new RimPull(sheet, laid, HAND_REACH, 0, on).pulled());
         });
     }
 
@@ -200,7 +193,9 @@ final class RimPull {
             for (int k = 1; k <= OVER; k++) {
                 sum += light[i + OVER + k] - light[i + OVER - k];
             }
-            slope[i] = Double.isNaN(sum) ? 0 : sum / light[light.length / 2];
+            double share = sum / light[light.length / 2];
+            // Beyond the picture's border nothing is seen.
+            slope[i] = Double.isNaN(share) ? 0 : share;
         }
         return slope;
     }

@@ -95,7 +95,7 @@ public final class RingFinder {
     private static double[] off(List<JointRings> joints, FarEnd.Dark dark, double held) {
         return joints.stream()
                 .map(JointRings::near)
-                .filter(n -> n.sure() > RELIED_ON && n.r() > 1.5 * dark.size())
+                .filter(n -> n.sure() > RELIED_ON && n.r() > FarEnd.WELL_OUTSIDE * dark.size())
                 .findFirst()
                 .map(n -> new double[] {n.u() / (n.r() - dark.size()), n.v() / (n.r() - dark.size())})
                 .orElse(new double[] {0, -held});

@@ -152,7 +152,9 @@ final class Following {
                 note.pipes().stream().flatMap(p -> p.wall().stream()).findFirst();
         Optional<Wall> before =
                 pipes.reversed().stream().flatMap(p -> p.pipe().wall().stream()).findFirst();
-        boolean praised = before.isEmpty() && PRAISED.matcher(passage.text()).find();
+        boolean first =
+                before.isEmpty() && drafts.stream().noneMatch(d -> d.draft().matter() == FindingKind.MATERIAL_CHANGE);
+        boolean praised = first && PRAISED.matcher(passage.text()).find();
         return bare && here.isPresent() && !here.equals(before) && !praised;
     }
 

@@ -80,6 +80,24 @@ class MeasuringTest {
                 .isLessThan(0.05);
     }
 
+    /** Near the lens the lowest of a rim lies beyond the picture; the rest of it is seen. */
+    @Test
+    void aRimThatThePictureCutsOffIsFollowedWhereItIsSeen() {
+        GreyPicture open = DrawnPipe.plain().joint(1.7, 0.3, 0, 0, 0.05).picture(5);
+        FrameGauge nothing = FrameGauge.of(DrawnPipe.plain().picture(5), PIPE.lens(), BORE, FrameGauge.USUAL_LENS_MM);
+        double[][] off = {{2, 1.5}, {-1.5, 2}, {1, -2}};
+        Measuring pulled = new Measuring(nothing, open);
+        Measuring exact = new Measuring(nothing, open);
+        for (int i = 0; i < off.length; i++) {
+            double[] place = at(NEAR, 3 + 3 * i, 1.7);
+            pulled.click(place[0] + off[i][0], place[1] + off[i][1], false);
+            exact.click(place[0] + off[i][0], place[1] + off[i][1], true);
+        }
+        assertThat(Math.abs(pulled.rings().getLast().ahead() - 1.7))
+                .isLessThan(Math.abs(exact.rings().getLast().ahead() - 1.7))
+                .isLessThan(0.04);
+    }
+
     @Test
     void whereNoEdgeRunsARingStaysWhereAHandLaidIt() {
         DrawnPipe plain = DrawnPipe.plain();

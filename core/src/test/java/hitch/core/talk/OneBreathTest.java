@@ -187,4 +187,81 @@ class OneBreathTest {
                         .map(d -> d.traits().details().get(Detail.WHEN).orElse("")))
                 .containsExactlyInAnyOrder("1958", "since march");
     }
+
+    /** "It runs from there to" makes the last thing longer, and tells nothing of its own where it ends. */
+    @Test
+    void whatGoesOnFromThereIsOneThing() {
+        List<Draft> drafts = said(
+                "Ten feet, roots on the left.",
+                "Twenty feet, there's gravel in the bottom.",
+                "It runs from there to the joint at twenty-six.",
+                "Thirty feet, an offset.");
+        assertThat(drafts)
+                .extracting(Draft::matter)
+                .containsExactly(FindingKind.ROOTS, FindingKind.DEBRIS, FindingKind.OFFSET);
+        Draft gravel = drafts.get(1);
+        assertThat(feet(gravel)).isEqualTo(20);
+        assertThat(tenths(gravel.place().orElseThrow().to())).isEqualTo(26);
+    }
+
+    @Test
+    void whatIsFoundWhereItGoesOnToIsAnotherThing() {
+        List<Draft> drafts = said(
+                "Ten feet, roots on the left.",
+                "Twenty feet, there's gravel in the bottom.",
+                "It goes to twenty-six and there's a crack.");
+        assertThat(of(FindingKind.CRACK, drafts))
+                .hasValueSatisfying(c -> assertThat(feet(c)).isEqualTo(26));
+        assertThat(of(FindingKind.DEBRIS, drafts)
+                        .orElseThrow()
+                        .place()
+                        .orElseThrow()
+                        .isPoint())
+                .isTrue();
+    }
+
+    @Test
+    void anHourBehindAnHourIsNoPlace() {
+        List<Draft> drafts = said(
+                "Ten feet, roots.",
+                "Twenty feet, more roots.",
+                "Twenty-four feet, an offset.",
+                "At 30, a crack, 9 o'clock round to 3.",
+                "There's a tie-in here too.");
+        assertThat(drafts).isNotEmpty().allSatisfy(d -> assertThat(feet(d)).isGreaterThanOrEqualTo(10));
+        assertThat(of(FindingKind.CRACK, drafts))
+                .hasValueSatisfying(c -> assertThat(feet(c)).isEqualTo(30));
+    }
+
+    @Test
+    void pipeThatIsPraisedBeforeAnyWasNamedIsNoChangeOfPipe() {
+        String[] rest = {"ten feet roots", "fourteen feet a crack", "twenty feet an offset"};
+        assertThat(of(FindingKind.MATERIAL_CHANGE, said("five feet", "nice plastic", rest[0], rest[1], rest[2])))
+                .isEmpty();
+        assertThat(said("five feet clay pipe", rest[0], rest[1], rest[2], "thirty feet nice plastic"))
+                .filteredOn(d -> d.matter() == FindingKind.MATERIAL_CHANGE)
+                .extracting(OneBreathTest::feet)
+                .contains(30.0);
+    }
+
+    /** Each caption is a statement of its own where the speaker pauses, though some end with "a half" or "an inch". */
+    @Test
+    void captionsThatEndWithAMeasureAreCutAtPausesAllTheSame() {
+        List<Draft> drafts = said(
+                "ten feet roots on the left",
+                "sewage is holding behind it about an inch",
+                "fourteen and a half",
+                "that fernco slipped",
+                "roots again at twenty and a half",
+                "a crack on the right at twenty four",
+                "offset at thirty and it drops about a half",
+                "the pipe is broke at forty",
+                "and that is where we stop");
+        assertThat(drafts)
+                .filteredOn(d -> d.matter() instanceof FindingKind)
+                .extracting(Draft::matter)
+                .contains(FindingKind.STANDING_WATER, FindingKind.CRACK, FindingKind.OFFSET, FindingKind.BREAK);
+        assertThat(of(FindingKind.BREAK, drafts))
+                .hasValueSatisfying(b -> assertThat(feet(b)).isEqualTo(40));
+    }
 }
