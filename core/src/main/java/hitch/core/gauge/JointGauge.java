@@ -23,9 +23,9 @@ public record JointGauge(JointRings rings, Measured step, double clock, Measured
     private static final double OFTENER = 0.9;
     /**
      * One rim may stand into the bore so much more than the other, millimetres: mortar, rust, a broken edge. It looks as much farther
-     * off as it is narrower. Seen on made-up joints, whose rims stand in by 2 mm.
+     * off as it is narrower. Made-up joints have rims that stand in by 2 mm, alike but for roughness; a real one is taken to be less even.
      */
-    private static final double LIP_MM = 1.3;
+    private static final double LIP_MM = 0.8;
     /** A gap that nobody pointed at and that may be wrong by more than this share of itself is no better than a guess. */
     private static final double TELLING = 0.28;
 

@@ -9,6 +9,7 @@ import java.util.Deque;
 import java.util.List;
 import java.util.Optional;
 import java.util.OptionalInt;
+import java.util.stream.Stream;
 
 /**
  * A held frame under the hand: places that are clicked and strokes that are painted become rings, lines and sizes. Places are pixels
@@ -131,7 +132,11 @@ public final class Measuring {
     }
 
     private Optional<Ring> foundAt(double x, double y) {
-        return proposed.found().rings().stream()
+        // A rim that only the band behind it tells is no ring that was found.
+        Stream<Ring> rims = proposed.joints().stream()
+                .map(JointGauge::rings)
+                .flatMap(j -> Stream.concat(Stream.of(j.near()), j.far().stream()));
+        return Stream.concat(rims, proposed.found().rings().stream())
                 .filter(r -> off(r, x, y) <= reach())
                 .min(Comparator.comparingDouble(r -> off(r, x, y)));
     }

@@ -7,7 +7,8 @@ public enum Tool {
     /** Two rims: how far one lies off the other, and how wide the wall is open between them. */
     JOINT(
             "Step and gap",
-            "Click the far length's rim: what is seen there is taken at once, and three places lay it by hand."),
+            "Click the far length's rim: what is seen there is taken at once, and three places lay it by hand; with Alt"
+                    + " exactly there."),
     LENGTH("Length", "Click along it, place by place."),
     WIDTH("Width", "Click its two sides."),
     WATER("Water", "Click both edges of the water on the wall."),

@@ -126,9 +126,23 @@ class MeasuringTest {
         assertThat(hand.places()).hasSize(1);
     }
 
+    /** On a rough wall no ring stands out, and the band between two rims tells them all the same. */
+    @Test
+    void aClickOnARimThatOnlyTheBandTellsTakesItToo() {
+        GreyPicture rough =
+                DrawnPipe.plain().rough(0.8).joint(3.4, 0.45, 0, 0, 0.05).picture(5);
+        FrameGauge gauge = FrameGauge.of(rough, PIPE.lens(), BORE, FrameGauge.USUAL_LENS_MM);
+        Ring far = gauge.joints().getFirst().rings().far().orElseThrow();
+        assertThat(gauge.found().rings()).doesNotContain(far);
+        double[] rim = Aligned.along(PIPE.lens(), gauge.found().way()).pixel(far.u(), far.v() - far.r());
+        Measuring open = new Measuring(gauge, rough);
+        open.click(rim[0], rim[1], false);
+        assertThat(open.rings()).contains(far);
+    }
+
     @Test
     void aRingThatWasTakenIsLaidAnewByTwoPlacesMore() {
-        Ring seen = SEEN.found().rings().get(1);
+        Ring seen = SEEN.joints().getFirst().rings().far().orElseThrow();
         double[] rim = Aligned.along(PIPE.lens(), SEEN.found().way()).pixel(seen.u(), seen.v() - seen.r());
         hand.click(rim[0], rim[1], false);
         assertThat(hand.rings()).contains(seen);

@@ -11,6 +11,8 @@ final class Cell {
     float height;
     /** How far a rim of this pipe stands in at its end, feet. */
     float lip;
+    /** How far it stands in here already because a joint is near, feet. */
+    float stands;
 
     float red;
     float green;

@@ -142,7 +142,8 @@ final class Fractures implements Painter {
         double ragged = 0.01 * (c.rim(noise, 48, t.at(), 3) - 0.5);
         double into = c.station - t.at() + ragged;
         if (into > wide) {
-            c.height += Walls.lip(c.lip, into - wide);
+            // The rim that stands off is the joint's own one, and no second upon it.
+            c.height += Math.max(0, Walls.lip(c.lip, into - wide) - c.stands);
         }
         if (into < -0.03 || into > wide + 0.03) {
             return;

@@ -30,6 +30,7 @@ final class Walls {
             case CLAY -> clay(c, broad, fine, pipe.look().equals("glazed"));
         }
         c.lip = isPlastic(pipe) ? 0 : LIP;
+        c.stands = 0;
         joint(c, pipe, toJoint);
         flowMark(c, pipe, s);
     }
@@ -130,7 +131,8 @@ final class Walls {
             c.height = plastic ? -0.008f : -0.035f;
             c.shade(0.30);
         } else if (at < half + LIP_REACH && !plastic) {
-            c.height += lip(c.lip, at - half);
+            c.stands = lip(c.lip, at - half);
+            c.height += c.stands;
             c.shade(1 + 0.3f * lip(1, at - half));
         }
     }
