@@ -3,6 +3,7 @@ package hitch.core.gauge;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.stream.Stream;
 
 /**
  * Finds the open joint by the band that shows between its two rims: two edges that run all round the bore, one behind the other, at
@@ -55,8 +56,13 @@ final class BandFinder {
         RingFit.Circle plain = laid(sheet, about.get().plainer());
         double x = (plain.x() - sheet.middleX()) / (plain.r() - dark);
         double y = (plain.y() - sheet.middleY()) / (plain.r() - dark);
-        return pair(edges(sheet, x, y, dark, CLOSE))
-                .map(p -> new Band(laid(sheet, p.near()), laid(sheet, p.far()), p.isBright(), p.sure()));
+        return pair(edges(sheet, x, y, dark, CLOSE)).map(p -> {
+            List<RingFit.Circle> rims = Stream.of(p.near(), p.far())
+                    .parallel()
+                    .map(e -> laid(sheet, e))
+                    .toList();
+            return new Band(rims.getFirst(), rims.getLast(), p.isBright(), p.sure());
+        });
     }
 
     private static List<RingRun.Edge> edges(Sheet sheet, double slantX, double slantY, double dark, double[] off) {

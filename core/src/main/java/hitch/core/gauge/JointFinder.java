@@ -4,6 +4,7 @@ import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Supplier;
 import java.util.stream.Stream;
 
 /**
@@ -55,10 +56,15 @@ final class JointFinder {
             if (near.r() > last * APART) {
                 continue;
             }
-            Optional<RingFit.Circle> behind = behind(sheet, near);
+            List<Optional<RingFit.Circle>> sides = Stream.<Supplier<Optional<RingFit.Circle>>>of(
+                            () -> behind(sheet, near), () -> before(sheet, near))
+                    .parallel()
+                    .map(Supplier::get)
+                    .toList();
+            Optional<RingFit.Circle> behind = sides.getFirst();
             // Either may be there by chance: the one that more of is seen is the joint's other rim.
             Optional<RingFit.Circle> before =
-                    before(sheet, near).filter(b -> behind.stream().noneMatch(f -> f.beyond() >= b.beyond()));
+                    sides.getLast().filter(b -> behind.stream().noneMatch(f -> f.beyond() >= b.beyond()));
             Optional<RingFit.Circle> far = before.isPresent() ? Optional.of(near) : behind;
             last = before.orElse(near).r();
             joints.add(new JointRings(rim(sheet, before.orElse(near)), far.map(f -> rim(sheet, f))));

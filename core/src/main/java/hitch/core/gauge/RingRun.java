@@ -69,6 +69,8 @@ final class RingRun {
         Edge[] best = Arrays.stream(off)
                 .boxed()
                 .flatMap(dx -> Arrays.stream(off).mapToObj(dy -> new double[] {dx, dy}))
+                // It seldom lies off both ways at once.
+                .filter(d -> Math.abs(d[0]) + Math.abs(d[1]) <= off[off.length - 1])
                 .toList()
                 .parallelStream()
                 .map(d -> look(d[0], d[1]))

@@ -71,15 +71,21 @@ final class RingVotes {
             }
         }
         float[] mean = mean(strong, w, h, 14);
+        double[][] edges = new double[w * h][];
+        int n = 0;
         for (int y = 2; y < h - 2; y++) {
             for (int x = 2; x < w - 2; x++) {
                 int i = y * w + x;
                 double share = strong[i] / (mean[i] + 0.03);
                 if (share > EDGE) {
-                    vote(2 * x + 1, 2 * y + 1, gx[i] / strong[i], gy[i] / strong[i], Math.min(1, share / 4));
+                    edges[n++] = new double[] {
+                        2 * x + 1, 2 * y + 1, gx[i] / strong[i], gy[i] / strong[i], Math.min(1, share / 4)
+                    };
                 }
             }
         }
+        int count = n;
+        IntStream.range(0, sizes).parallel().forEach(size -> vote(edges, count, size));
     }
 
     private float[] halved(int w, int h) {
@@ -120,23 +126,24 @@ final class RingVotes {
         return out;
     }
 
-    private void vote(double x, double y, double dx, double dy, double weight) {
-        double ox = x - sheet.middleX();
-        double oy = y - sheet.middleY();
-        double sign = ox * dx + oy * dy > 0 ? -1 : 1;
-        for (int i = 0; i < sizes; i++) {
-            double r = radii[i];
-            double cx = x + sign * dx * r;
-            double cy = y + sign * dy * r;
-            double mx = cx - sheet.middleX();
-            double my = cy - sheet.middleY();
-            if (mx * mx + my * my > OFF_MIDDLE * OFF_MIDDLE * r * r) {
+    /** Lets each edge, a place, a unit way across it and a weight, vote for circles of one size. */
+    private void vote(double[][] edges, int count, int size) {
+        double r = radii[size];
+        double farthest = OFF_MIDDLE * OFF_MIDDLE * r * r;
+        for (int e = 0; e < count; e++) {
+            double[] edge = edges[e];
+            double ox = edge[0] - sheet.middleX();
+            double oy = edge[1] - sheet.middleY();
+            double by = ox * edge[2] + oy * edge[3] > 0 ? -r : r;
+            double mx = ox + by * edge[2];
+            double my = oy + by * edge[3];
+            if (mx * mx + my * my > farthest) {
                 continue;
             }
-            int u = (int) (cx / CELL);
-            int v = (int) (cy / CELL);
+            int u = (int) ((mx + sheet.middleX()) / CELL);
+            int v = (int) ((my + sheet.middleY()) / CELL);
             if (u > 0 && v > 0 && u < wide - 1 && v < high - 1) {
-                votes[i][v * wide + u] += (float) (weight / r);
+                votes[size][v * wide + u] += (float) (edge[4] / r);
             }
         }
     }
@@ -144,9 +151,7 @@ final class RingVotes {
     /** The likeliest guesses, the best first. */
     List<Guess> best(int most) {
         float[][] soft = new float[sizes][];
-        for (int i = 0; i < sizes; i++) {
-            soft[i] = mean(votes[i], wide, high, 1);
-        }
+        IntStream.range(0, sizes).parallel().forEach(i -> soft[i] = mean(votes[i], wide, high, 1));
         float[][] scores = new float[sizes][wide * high];
         for (int i = 0; i < sizes; i++) {
             for (int cell = 0; cell < wide * high; cell++) {

@@ -22,6 +22,8 @@ record Sheet(Aligned aligned, double scale, int width, int height, double middle
 
     /** Square of the farthest that the sheet reaches across. */
     private static final double FARTHEST = 9;
+    /** Squares that the lens is asked for. */
+    private static final int STEPS = (1 << 14) - 1;
 
     /** Pixels of a sheet to a unit of it, from a lens: what a rim is found to. */
     static double scale(LensView lens) {
@@ -49,15 +51,19 @@ record Sheet(Aligned aligned, double scale, int width, int height, double middle
         double[] down = aligned.down();
         double[] axis = aligned.axis();
         IntStream.range(0, height).parallel().forEach(y -> {
+            double v = (y + 0.5 - halfHigh) / scale;
+            double rowX = v * down[0] + axis[0];
+            double rowY = v * down[1] + axis[1];
+            double rowZ = v * down[2] + axis[2];
             for (int x = 0; x < width; x++) {
                 double u = (x + 0.5 - halfWide) / scale;
-                double v = (y + 0.5 - halfHigh) / scale;
-                double wx = u * right[0] + v * down[0] + axis[0];
-                double wy = u * right[1] + v * down[1] + axis[1];
-                double wz = u * right[2] + v * down[2] + axis[2];
-                double square = (wx * wx + wy * wy) / (wz * wz);
+                double wx = u * right[0] + rowX;
+                double wy = u * right[1] + rowY;
+                double wz = u * right[2] + rowZ;
+                double ahead = 1 / wz;
+                double square = (wx * wx + wy * wy) * ahead * ahead;
                 if (wz > 0 && square < FARTHEST) {
-                    double by = reach[(int) (square / FARTHEST * (reach.length - 1))] / wz;
+                    double by = reach[(int) (square * (STEPS / FARTHEST))] * ahead;
                     light[y * width + x] =
                             at(picture, lens.width() / 2.0 + wx * by, lens.height() / 2.0 + wy * by, step, logs);
                 } else {
@@ -70,9 +76,9 @@ record Sheet(Aligned aligned, double scale, int width, int height, double middle
 
     /** Pixels from the picture's middle to a unit across at one unit ahead, by the square of how far across. */
     private static double[] reach(LensView lens) {
-        double[] reach = new double[1 << 14];
+        double[] reach = new double[STEPS + 1];
         for (int i = 0; i < reach.length; i++) {
-            double across = Math.sqrt((i + 0.5) / (reach.length - 1) * FARTHEST);
+            double across = Math.sqrt((i + 0.5) / STEPS * FARTHEST);
             double[] pixel = lens.pixel(new double[] {across, 0, 1});
             reach[i] = (pixel[0] - lens.width() / 2.0) / across;
         }

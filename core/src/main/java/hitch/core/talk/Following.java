@@ -96,8 +96,8 @@ final class Following {
         List<Draft> said = stating.in(passage, note, drafts, lastFinding());
         Optional<Draft.Place> from = course.at(passage.start());
         int last = passage.start() + text.length();
-        boolean unplaced = !course.isPlaceAt(passage.start())
-                && course.all(passage.start(), last).isEmpty();
+        boolean noneWithin = course.all(passage.start(), last).isEmpty();
+        boolean unplaced = !course.isPlaceAt(passage.start()) && noneWithin;
         Optional<Draft.Place> end = unplaced && Stretched.endsOutOfIt(text)
                 ? course.behind(last).or(() -> course.at(last - 1))
                 : course.at(last - 1);
@@ -108,8 +108,10 @@ final class Following {
         boolean closed = !whole && Stretched.close(text, end, seconds, drafts);
         if (said.isEmpty()) {
             if (!closed) {
-                addOn(text, seconds);
-                Sides.add(text, seconds, drafts);
+                if (noneWithin || isWhereTheLastIs(passage.start(), last)) {
+                    addOn(text, seconds);
+                    Sides.add(text, seconds, drafts);
+                }
                 pointed.passed(text, seconds);
             }
             return;
@@ -257,6 +259,14 @@ final class Following {
         if (!more.equals(last.draft())) {
             drafts.set(drafts.size() - 1, last.with(more));
         }
+    }
+
+    /** Whether the place that is said from one character to another is that of the last finding: what is told there may be told of it. */
+    private boolean isWhereTheLastIs(int from, int to) {
+        return lastFinding()
+                .flatMap(Draft::place)
+                .filter(p -> course.within(from, to).equals(Optional.of(p)))
+                .isPresent();
     }
 
     private Optional<Draft> lastFinding() {

@@ -17,7 +17,7 @@ final class SideWords {
                     + "|(?:up|the|it'?s|and|over the|across the|along the|whole|down the|in the|along|both|roots|crack|heavy|light|fine|hairline|medium)[, ]+"
                     + NAMES
                     + "(?! (?:here|now|there|at|before|after|away|up|next|by|above|behind|back|over|on|in|of|to|down|through|round|around|where|under|past|beside))"
-                    + "|up (top)(?! of)|(?:across|along|over) the (top|bottom)(?! of the (?:house|hill|stairs|screen))"
+                    + "|(?:up|on) (top)(?! of)|(?:across|along|over) the (top|bottom)(?! of the (?:house|hill|stairs|screen))"
                     + "|(top|bottom)(?:'?s| is| has)?(?: been)? (?:coming down|caved|caving|sagging|flattened|rotted|worn|missing|cracked|gone)"
                     + "|^[\\s,.]*" + NAMES + "(?= ?[,.]|$)|, " + NAMES + "(?= ?[,.]|$))\\b");
     private static final Pattern OTHER = Pattern.compile(

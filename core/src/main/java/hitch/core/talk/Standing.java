@@ -30,6 +30,10 @@ final class Standing {
 
     private static final Pattern BEFOREHAND = Pattern.compile("(?i)\\b(?:before|beforehand|earlier|had been)\\b");
 
+    /** "Scale pretty much the whole way": what is told of all of it is at no one place. */
+    private static final Pattern OF_THE_WHOLE = Pattern.compile(
+            "(?i)\\b(?:(?:pretty much|about|just|nearly|almost|for)? ?the (?:whole|entire) (?:way|line|length|run|thing|pipe run|stretch)|throughout|from end to end|all the way (?:along|through it|down the line))\\b(?!.*\\b(?:to|through|till|until)\\b)");
+
     private final Course course;
 
     Standing(Course course) {
@@ -78,6 +82,9 @@ final class Standing {
         }
         if (draft.matter() instanceof FindingKind kind && OF_NO_PLACE.contains(kind)) {
             return draft.at(kind == FindingKind.ADVICE ? course.within(passage, end) : Optional.empty());
+        }
+        if (OF_THE_WHOLE.matcher(draft.wording()).find()) {
+            return draft.at(course.within(passage, end));
         }
         if (isOnlyRun(draft)) {
             return draft.at(course.within(passage, end));

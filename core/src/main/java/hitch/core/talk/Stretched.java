@@ -39,6 +39,11 @@ final class Stretched {
                     + "(?:runs?|goes|go|going|running|continues?|extends?|carries|stretches|keeps? (?:on )?going|lasts?)"
                     + "(?: on| along| down| out| from (?:there|here|that))*,? (?:all the way )?(?:to|until|till|through|thru|up to)\\b");
 
+    /** "It's got an inch in it, and it lasts to twenty": what was found before, told of once more, and nothing behind it. */
+    private static final Pattern AND_GOES_ON = Pattern.compile(
+            "^[\\s,.]*(?:and |so |then )*(?:it|that|this|there|they)(?:'?s| is| has)?\\b(?!.*\\b(?:feet|foot|ft)\\b.*\\band (?:it|that)\\b).*"
+                    + "\\band (?:it|that|this) (?:runs?|goes|goes on|continues|extends|carries on|lasts|stays that way|stays like that) (?:all the way )?(?:to|until|till|through|up to) [\\w\\s.-]+$");
+
     /** What may be told at the end of what goes on without being found there. */
     private static final Set<FindingKind> WHERE_IT_ENDS = EnumSet.of(FindingKind.JOINT, FindingKind.COUPLING);
 
@@ -113,9 +118,7 @@ final class Stretched {
      */
     static boolean goesOn(
             String text, Optional<Draft.Place> here, List<Draft> said, double seconds, List<Spoken> drafts) {
-        if (here.isEmpty()
-                || drafts.isEmpty()
-                || !GOES_ON.matcher(text.toLowerCase(Locale.ROOT)).find()) {
+        if (here.isEmpty() || drafts.isEmpty() || !tellsThatItGoesOn(text.toLowerCase(Locale.ROOT))) {
             return false;
         }
         Spoken last = drafts.getLast();
@@ -135,6 +138,10 @@ final class Stretched {
             drafts.set(drafts.size() - 1, last.with(last.draft().at(Optional.of(whole))));
         }
         return goes;
+    }
+
+    private static boolean tellsThatItGoesOn(String text) {
+        return GOES_ON.matcher(text).find() || AND_GOES_ON.matcher(text).find();
     }
 
     /** "From 44 to 50 it's under water", and later "it comes back up at 50": that stretch has its end. */

@@ -67,6 +67,11 @@ final class Claim {
     private static final Set<String> OF_PIPE = Set.of(
             "pipe", "joint", "line", "wall", "hub", "it", "section", "clay", "iron", "cast", "plastic", "pvc", "bottom",
             "top", "side", "lens", "camera", "pipes", "sewer", "drain", "were", "lateral", "invert", "crown");
+    private static final Set<String> VERBS =
+            Set.of("is", "are", "has", "was", "looks", "really", "badly", "completely", "totally", "fully");
+    /** What one of several pipes or joints does that is only pointed at. */
+    private static final Set<String> HAS = Set.of("has", "have", "had", "shows", "got", "is", "was");
+
     private static final Set<String> SMALL = Set.of(
             "a", "an", "the", "some", "of", "on", "in", "at", "and", "with", "okay", "ok", "so", "yeah", "from", "bit",
             "pretty", "very", "quite", "few", "couple", "kind", "all", "more", "big", "lots", "both", "sides");
@@ -108,24 +113,27 @@ final class Claim {
                 || parts.says(j, "there is", "there are");
     }
 
-    /** "The joint is cracked", "it is blocked". */
+    /** "The joint is cracked", "it has a crack", "the next one has roots", "thirty-nine has a root". */
     private boolean isOfPipe(int j, int i) {
         boolean near = j < i && j >= i - 6;
-        return near
-                && OF_PIPE.contains(parts.at(j).text())
-                && (parts.says(
-                                i - 1,
-                                "is",
-                                "are",
-                                "has",
-                                "was",
-                                "looks",
-                                "really",
-                                "badly",
-                                "completely",
-                                "totally",
-                                "fully")
-                        || parts.has(i - 1, Meaning.Much.class)
-                        || parts.has(j, Meaning.Pipe.class));
+        boolean pipe = OF_PIPE.contains(parts.at(j).text());
+        if (!near || !pipe && !isOneOf(j)) {
+            return false;
+        }
+        int verb = parts.says(i - 1, "a", "an", "some", "the") ? i - 2 : i - 1;
+        boolean told = pipe
+                ? VERBS.contains(parts.at(verb).text())
+                        || VERBS.contains(parts.at(i - 1).text())
+                : HAS.contains(parts.at(verb).text()) && verb - j <= 2;
+        return told || parts.has(i - 1, Meaning.Much.class) && pipe || parts.has(j, Meaning.Pipe.class);
+    }
+
+    /** "The next one", "thirty-nine": one of several, that is pointed at. */
+    private boolean isOneOf(int j) {
+        boolean number = parts.has(j, Meaning.Number.class)
+                || parts.has(j, Meaning.Amount.class)
+                || NumberWords.whole(parts.at(j).text()).isPresent();
+        return parts.says(j, "one", "next", "ones")
+                || number && !parts.says(j - 1, "number", "house", "unit", "lot", "job");
     }
 }

@@ -32,7 +32,7 @@ final class PlaceFinder {
     /** Words after "feet" that make it a length or a distance from elsewhere. */
     private static final Set<String> LENGTH_AFTER = Row.words(
             "of long deep off from away left short apart past beyond further farther more over wide tall high up "
-                    + " cable before after underground belly sag crack piece section stick sticks lengths length ahead "
+                    + " cable before after underground belly sag crack piece pieces section sections stick sticks lengths length ahead "
                     + " behind total down out back or outside inside under below above deeper square hose ladder pole reel "
                     + " upstream downstream stretch run drop riser to "
                     + " toward towards");
@@ -197,7 +197,9 @@ final class PlaceFinder {
         if (row.at(next).text().matches("more|others|different") && row.at(i).value() < 10) {
             return 0;
         }
-        boolean others = row.is(next, OTHER_AFTER) || row.at(next).text().equals("in") && !edge(next + 1);
+        boolean joined = row.at(next).text().equals("-") && row.is(next + 1, OTHER_AFTER);
+        boolean others =
+                joined || row.is(next, OTHER_AFTER) || row.at(next).text().equals("in") && !edge(next + 1);
         if (!measured && others) {
             return 0;
         }
