@@ -8,6 +8,7 @@ import hitch.core.finding.FindingKind;
 import hitch.core.finding.PictureSize;
 import hitch.core.gauge.Eye;
 import hitch.core.gauge.SizeSort;
+import hitch.core.gauge.Tool;
 import hitch.core.pipe.PipeSize;
 import java.nio.file.Path;
 import java.util.List;
@@ -177,6 +178,30 @@ class MeasureWindowTest extends OpenWindow {
         assertThat(told("#measure-bar .soft")).contains("6 in bore");
         clickOn("#measure-done");
         until(() -> lookup("#play").query().isVisible());
+    }
+
+    /** However long it is, what the hand is to do moves nothing else in the window. */
+    @Test
+    void whatIsToBeDoneIsToldWithinTheBar() throws TimeoutException {
+        double list = left("#findings");
+        measuring();
+        push(KeyCode.DIGIT2);
+        until(() -> lookup("#measure-hint").query().isVisible());
+        Label hint = lookup("#measure-hint").queryAs(Label.class);
+        assertThat(hint.getText()).isEqualTo(Tool.LENGTH.how());
+        interact(() -> hint.setText(Tool.JOINT.how() + " " + Tool.SHARE.how() + " " + Tool.JOINT.how()));
+        settle();
+        assertThat(left("#findings")).isEqualTo(list);
+        assertThat(hint.getWidth())
+                .isLessThan(lookup("#measure-bar").queryAs(Region.class).getWidth());
+        click(at(NEAR, 2, 2.8));
+        click(at(NEAR, 4, 2.8));
+        until(() -> !read().isEmpty());
+        assertThat(hint.isVisible()).isFalse();
+    }
+
+    private double left(String query) {
+        return lookup(query).query().localToScene(0, 0).getX();
     }
 
     @SuppressWarnings("unchecked")

@@ -37,7 +37,7 @@ public record FrameGauge(RingFinder.Found found, double boreMm, List<JointGauge>
                 found,
                 boreMm,
                 found.joints().stream()
-                        .filter(j -> j.far().isPresent())
+                        .filter(j -> j.far().isPresent() && j.gap() <= JointRings.WIDEST)
                         .map(j -> JointGauge.of(j, radius, Sheet.scale(lens), false))
                         .toList(),
                 found.water().map(w -> water(w, radius)));

@@ -9,6 +9,9 @@ import java.util.Optional;
  * @param far rim of the next one, as far as it is seen past the near one; empty where none stands out
  */
 public record JointRings(Ring near, Optional<Ring> far) {
+    /** Wider than the bore no joint stands open: what seems so lies too far off to be told, or pipe is missing. Radii of the bore. */
+    static final double WIDEST = 2;
+
     /** A rim is the same one so near it, share of how far ahead it lies. */
     private static final double SAME = 0.02;
 

@@ -25,8 +25,8 @@ public final class Measuring {
     private static final int RIM = 3;
     /** A rim proposed less surely than this is not what a hand's ring is measured against. */
     private static final double RELIED_ON = 0.5;
-    /** Two rims of one joint lie no further apart than this, radii of the bore. */
-    private static final double ONE_JOINT = 1;
+    /** A ring of the hand goes with a rim that was found no further off than this, radii of the bore. */
+    private static final double GOES_WITH = 1;
 
     private final FrameGauge proposed;
     private final GreyPicture picture;
@@ -204,7 +204,7 @@ public final class Measuring {
             return near.map(List::of).orElse(List.of());
         }
         Ring mine = hand.rings().getFirst();
-        return near.filter(n -> n.r() != mine.r() && Math.abs(n.ahead() - mine.ahead()) <= ONE_JOINT)
+        return near.filter(n -> n.r() != mine.r() && Math.abs(n.ahead() - mine.ahead()) <= GOES_WITH)
                 .map(n -> List.of(n, mine))
                 .orElse(List.of(mine));
     }

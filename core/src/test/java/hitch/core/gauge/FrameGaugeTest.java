@@ -64,6 +64,15 @@ class FrameGaugeTest {
                 .isCloseTo(gauge(100).joints().getFirst().step().error(), within(0.4));
     }
 
+    /** Deep in the dark two chance rings may lie a yard apart. */
+    @Test
+    void whatIsWiderThanTheBoreIsProposedAsNoJoint() {
+        DrawnPipe missing = DrawnPipe.plain().joint(6.5, 2.4, 0, 0, 0.05);
+        FrameGauge seen = FrameGauge.of(missing.picture(5), missing.lens(), 100, FrameGauge.USUAL_LENS_MM);
+        assertThat(seen.found().joints()).anyMatch(j -> j.gap() > 2);
+        assertThat(seen.joints()).noneMatch(j -> j.gap().mm() > 100);
+    }
+
     @Test
     void noPipeIsSoWide() {
         assertThatThrownBy(() -> gauge(10)).hasMessageContaining("25 to 1500 mm");

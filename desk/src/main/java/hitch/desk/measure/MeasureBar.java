@@ -44,6 +44,8 @@ public final class MeasureBar extends VBox {
     private final Map<Tool, ToggleButton> tools = new EnumMap<>(Tool.class);
     private final Label bore = Labels.of("", "soft");
     private final FlowPane read = new FlowPane(14, 6);
+    /** As wide as the bar is, whatever it says: on two lines where one is too long. */
+    private final Label hint = Labels.of("", "soft");
 
     public MeasureBar(Context desk, HeldFrame held) {
         this.desk = desk;
@@ -86,7 +88,15 @@ public final class MeasureBar extends VBox {
         read.setRowValignment(javafx.geometry.VPos.CENTER);
         read.setId("measured");
         read.setMinHeight(34);
-        getChildren().addAll(row, read);
+        hint.setId("measure-hint");
+        hint.setWrapText(true);
+        hint.setPrefWidth(0);
+        hint.setMaxWidth(Double.MAX_VALUE);
+        hint.setMinHeight(34);
+        hint.managedProperty().bind(hint.visibleProperty());
+        read.managedProperty().bind(read.visibleProperty());
+        read.visibleProperty().bind(hint.visibleProperty().not());
+        getChildren().addAll(row, hint, read);
         visibleProperty().bind(held.onProperty());
         managedProperty().bind(visibleProperty());
         held.changesProperty().addListener((o, was, is) -> fill());
@@ -130,13 +140,16 @@ public final class MeasureBar extends VBox {
         tools.forEach((tool, button) -> button.setSelected(tool == held.tool()));
         Optional<PipeSize> size = held.bore();
         bore.setText(size.map(s -> s.show() + " bore").orElse(""));
+        List<Sized> sizes = held.sizes();
+        boolean nothing = size.isPresent() && (sizes.isEmpty() || held.frame().isEmpty());
+        hint.setVisible(nothing);
         if (size.isEmpty()) {
             read.getChildren().setAll(askForTheBore());
             return;
         }
-        List<Sized> sizes = held.sizes();
-        if (sizes.isEmpty() || held.frame().isEmpty()) {
-            read.getChildren().setAll(Labels.of(hint(), "soft"));
+        if (nothing) {
+            hint.setText(hint());
+            read.getChildren().clear();
             return;
         }
         FrameRef frame = held.frame().get();
