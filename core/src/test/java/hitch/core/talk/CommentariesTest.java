@@ -10,12 +10,12 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.ValueSource;
 
-/** Fifty-four made-up commentaries in as many manners: terse, chatty, formal, without a sign, misheard. */
+/** Fifty-seven made-up commentaries in as many manners: terse, chatty, formal, without a sign, misheard. */
 class CommentariesTest {
     private static final String[] ALL = {
         "a", "b", "c", "d", "e", "f", "g", "h", "i", "j", "k", "l", "m", "n", "o", "p", "q", "r", "s", "t", "u", "v",
         "w", "x", "aa", "ab", "ac", "ad", "ae", "af", "ag", "ah", "ai", "aj", "ak", "al", "am", "an", "ao", "ap", "aq",
-        "ar", "as", "at", "au", "av", "aw", "ax", "ay", "az", "ba", "bb"
+        "ar", "as", "at", "au", "av", "aw", "ax", "ay", "az", "ba", "bb", "bc", "bd", "be"
     };
 
     private static Score score(String name) {
@@ -39,7 +39,8 @@ class CommentariesTest {
             strings = {
                 "a", "b", "c", "d", "e", "f", "g", "h", "i", "j", "k", "l", "m", "n", "o", "p", "q", "r", "s", "t", "u",
                 "v", "w", "x", "y", "z", "aa", "ab", "ac", "ad", "ae", "af", "ag", "ah", "ai", "aj", "ak", "al", "am",
-                "an", "ao", "ap", "aq", "ar", "as", "at", "au", "av", "aw", "ax", "ay", "az", "ba", "bb"
+                "an", "ao", "ap", "aq", "ar", "as", "at", "au", "av", "aw", "ax", "ay", "az", "ba", "bb", "bc", "bd",
+                "be"
             })
     void noMannerIsBeyondIt(String name) {
         Score score = score(name);

@@ -131,6 +131,34 @@ class BoreAndSkinTest {
         assertThat(filled).isCloseTo(share, within(0.02 + 0.2 * share));
     }
 
+    /** A joint that stands open has a rim to either side, and both stand in alike: what is measured of it rests on that. */
+    @ParameterizedTest
+    @CsvSource({"0.3", "0.4", "0.6"})
+    void anOpenJointHasOneRimToEitherSide(double inches) {
+        Take take = new Take(
+                "a.mp4", "", "run", "main", List.of(new Take.Stand(0, 0), new Take.Stand(9, 5)), null, null, null);
+        Scenario scenario = TestPipe.of(new Scenario.Pipe(0, 8, Material.CLAY, 6, 3, ""), List.of(take))
+                .withThings(List.of(new Thing(Kind.GAP, 4, 4, 12, inches, "open", List.of())));
+        Bore bore = new Bore(scenario);
+        Skin skin = new Skin(scenario, bore, scenario.things());
+        double before = highest(bore, skin, 3.93, 4);
+        double beyond = highest(bore, skin, 4 + inches / 12, 4.09 + inches / 12);
+        assertThat(beyond).isCloseTo(before, within(0.0025));
+    }
+
+    /** How far the wall stands in where it does so most between two stations, feet: the mean of what is so round it. */
+    private static double highest(Bore bore, Skin skin, double from, double to) {
+        double sum = 0;
+        for (int i = 0; i < 48; i++) {
+            double most = -1;
+            for (double station = from; station < to; station += 0.002) {
+                most = Math.max(most, skin.height(bore.row(station), (float) (2 * Math.PI * i / 48)));
+            }
+            sum += most;
+        }
+        return sum / 48;
+    }
+
     @Property(tries = 100)
     void aShareOfTheBoreAndItsHeightAreInverse(@ForAll @DoubleRange(min = 0.01, max = 0.99) double share) {
         assertThat(Bore.shareBelow(Bore.heightOf(share, 0.25), 0.25)).isCloseTo(share, within(1e-6));
