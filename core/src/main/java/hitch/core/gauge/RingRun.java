@@ -63,7 +63,7 @@ final class RingRun {
      * The edges, each plainer than those beside it, from the plainest on.
      *
      * @param least how plain at least
-     * @param off how far the middle of the rings may lie off, sheet pixels
+     * @param off how far the middle of the rings may lie off to the right and below, in all no farther than the last of them, sheet pixels
      */
     List<Edge> edges(double least, double... off) {
         Edge[] best = Arrays.stream(off)

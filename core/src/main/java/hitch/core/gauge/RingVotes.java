@@ -71,21 +71,18 @@ final class RingVotes {
             }
         }
         float[] mean = mean(strong, w, h, 14);
-        double[][] edges = new double[w * h][];
-        int n = 0;
+        List<Edge> edges = new ArrayList<>();
         for (int y = 2; y < h - 2; y++) {
             for (int x = 2; x < w - 2; x++) {
                 int i = y * w + x;
                 double share = strong[i] / (mean[i] + 0.03);
                 if (share > EDGE) {
-                    edges[n++] = new double[] {
-                        2 * x + 1, 2 * y + 1, gx[i] / strong[i], gy[i] / strong[i], Math.min(1, share / 4)
-                    };
+                    edges.add(new Edge(
+                            2 * x + 1, 2 * y + 1, gx[i] / strong[i], gy[i] / strong[i], Math.min(1, share / 4)));
                 }
             }
         }
-        int count = n;
-        IntStream.range(0, sizes).parallel().forEach(size -> vote(edges, count, size));
+        IntStream.range(0, sizes).parallel().forEach(size -> vote(edges, size));
     }
 
     private float[] halved(int w, int h) {
@@ -126,24 +123,34 @@ final class RingVotes {
         return out;
     }
 
-    /** Lets each edge, a place, a unit way across it and a weight, vote for circles of one size. */
-    private void vote(double[][] edges, int count, int size) {
+    /**
+     * A place where the light changes.
+     *
+     * @param x sheet pixels
+     * @param y likewise
+     * @param right of the unit way across it
+     * @param down of that way
+     * @param weight 0 to 1
+     */
+    private record Edge(double x, double y, double right, double down, double weight) {}
+
+    /** Lets each edge vote for circles of one size. */
+    private void vote(List<Edge> edges, int size) {
         double r = radii[size];
         double farthest = OFF_MIDDLE * OFF_MIDDLE * r * r;
-        for (int e = 0; e < count; e++) {
-            double[] edge = edges[e];
-            double ox = edge[0] - sheet.middleX();
-            double oy = edge[1] - sheet.middleY();
-            double by = ox * edge[2] + oy * edge[3] > 0 ? -r : r;
-            double mx = ox + by * edge[2];
-            double my = oy + by * edge[3];
+        for (Edge edge : edges) {
+            double ox = edge.x() - sheet.middleX();
+            double oy = edge.y() - sheet.middleY();
+            double by = ox * edge.right() + oy * edge.down() > 0 ? -r : r;
+            double mx = ox + by * edge.right();
+            double my = oy + by * edge.down();
             if (mx * mx + my * my > farthest) {
                 continue;
             }
             int u = (int) ((mx + sheet.middleX()) / CELL);
             int v = (int) ((my + sheet.middleY()) / CELL);
             if (u > 0 && v > 0 && u < wide - 1 && v < high - 1) {
-                votes[size][v * wide + u] += (float) (edge[4] / r);
+                votes[size][v * wide + u] += (float) (edge.weight() / r);
             }
         }
     }

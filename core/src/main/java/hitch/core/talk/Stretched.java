@@ -34,15 +34,18 @@ final class Stretched {
             "\\b(?:so|that'?s|that is|call it|about)\\b.*\\b(?:foot|feet|ft)\\b.*\\b(?:belly|sag|water|it|that|long)\\b"
                     + "|\\bthat'?s (?:a|the|your) .{0,20}(?:belly|sag|low spot|dip)\\b");
 
-    private static final Pattern GOES_ON = Pattern.compile(
-            "^[\\s,.]*(?:and |so |then |looks like )*(?:it|that|this|they|she|he|which)(?:'?s)? (?:just |pretty much |kind of )*"
-                    + "(?:runs?|goes|go|going|running|continues?|extends?|carries|stretches|keeps? (?:on )?going|lasts?)"
-                    + "(?: on| along| down| out| from (?:there|here|that))*,? (?:all the way )?(?:to|until|till|through|thru|up to)\\b");
+    /** "It runs from there to", "it just keeps going until". */
+    private static final String RUNS_TO =
+            "(?:it|that|this|they|she|he|which)(?:'?s)? (?:just |pretty much |kind of )*(?:runs?|goes|go|going|running|continues?|extends?"
+                    + "|carries|stretches|keeps? (?:on )?going|lasts?|stays (?:that way|like that))"
+                    + "(?: on| along| down| out| from (?:there|here|that))*,? (?:all the way )?(?:to|until|till|through|thru|up to)\\b";
+
+    private static final Pattern GOES_ON = Pattern.compile("^[\\s,.]*(?:and |so |then |looks like )*" + RUNS_TO);
 
     /** "It's got an inch in it, and it lasts to twenty": what was found before, told of once more, and nothing behind it. */
     private static final Pattern AND_GOES_ON = Pattern.compile(
             "^[\\s,.]*(?:and |so |then )*(?:it|that|this|there|they)(?:'?s| is| has)?\\b(?!.*\\b(?:feet|foot|ft)\\b.*\\band (?:it|that)\\b).*"
-                    + "\\band (?:it|that|this) (?:runs?|goes|goes on|continues|extends|carries on|lasts|stays that way|stays like that) (?:all the way )?(?:to|until|till|through|up to) [\\w\\s.-]+$");
+                    + "\\band " + RUNS_TO + " [\\w\\s.-]+$");
 
     /** What may be told at the end of what goes on without being found there. */
     private static final Set<FindingKind> WHERE_IT_ENDS = EnumSet.of(FindingKind.JOINT, FindingKind.COUPLING);

@@ -65,37 +65,30 @@ class MeasuringTest {
     /** A hand is off by a pixel or two; the rim is seen at hundreds of places. */
     @Test
     void aRingThatAHandLaysIsPulledOntoItsRim() {
-        GreyPicture open = DrawnPipe.plain().joint(3.6, 0.3, 0, 0, 0.05).picture(5);
-        FrameGauge nothing = FrameGauge.of(DrawnPipe.plain().picture(5), PIPE.lens(), BORE, FrameGauge.USUAL_LENS_MM);
-        double[][] off = {{2, 1.5}, {-1.5, 2}, {1, -2}};
-        Measuring pulled = new Measuring(nothing, open);
-        Measuring exact = new Measuring(nothing, open);
-        for (int i = 0; i < off.length; i++) {
-            double[] place = at(NEAR, 1 + 4 * i, 3.6);
-            pulled.click(place[0] + off[i][0], place[1] + off[i][1], false);
-            exact.click(place[0] + off[i][0], place[1] + off[i][1], true);
-        }
-        assertThat(Math.abs(pulled.rings().getLast().ahead() - 3.6))
-                .isLessThan(Math.abs(exact.rings().getLast().ahead() - 3.6))
+        assertThat(offTheRim(3.6, 1, 4, false))
+                .isLessThan(offTheRim(3.6, 1, 4, true))
                 .isLessThan(0.05);
     }
 
     /** Near the lens the lowest of a rim lies beyond the picture; the rest of it is seen. */
     @Test
     void aRimThatThePictureCutsOffIsFollowedWhereItIsSeen() {
-        GreyPicture open = DrawnPipe.plain().joint(1.7, 0.3, 0, 0, 0.05).picture(5);
-        FrameGauge nothing = FrameGauge.of(DrawnPipe.plain().picture(5), PIPE.lens(), BORE, FrameGauge.USUAL_LENS_MM);
-        double[][] off = {{2, 1.5}, {-1.5, 2}, {1, -2}};
-        Measuring pulled = new Measuring(nothing, open);
-        Measuring exact = new Measuring(nothing, open);
-        for (int i = 0; i < off.length; i++) {
-            double[] place = at(NEAR, 3 + 3 * i, 1.7);
-            pulled.click(place[0] + off[i][0], place[1] + off[i][1], false);
-            exact.click(place[0] + off[i][0], place[1] + off[i][1], true);
-        }
-        assertThat(Math.abs(pulled.rings().getLast().ahead() - 1.7))
-                .isLessThan(Math.abs(exact.rings().getLast().ahead() - 1.7))
+        assertThat(offTheRim(1.7, 3, 3, false))
+                .isLessThan(offTheRim(1.7, 3, 3, true))
                 .isLessThan(0.04);
+    }
+
+    /** How far off a rim a ring lies that a hand laid badly through three places of it, the first at an hour and the others so many on, radii. */
+    private static double offTheRim(double ahead, double hour, double on, boolean pinned) {
+        GreyPicture open = DrawnPipe.plain().joint(ahead, 0.3, 0, 0, 0.05).picture(5);
+        Measuring hand = new Measuring(
+                FrameGauge.of(DrawnPipe.plain().picture(5), PIPE.lens(), BORE, FrameGauge.USUAL_LENS_MM), open);
+        double[][] off = {{2, 1.5}, {-1.5, 2}, {1, -2}};
+        for (int i = 0; i < off.length; i++) {
+            double[] place = at(NEAR, hour + on * i, ahead);
+            hand.click(place[0] + off[i][0], place[1] + off[i][1], pinned);
+        }
+        return Math.abs(hand.rings().getLast().ahead() - ahead);
     }
 
     @Test

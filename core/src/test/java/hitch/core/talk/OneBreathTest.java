@@ -77,12 +77,7 @@ class OneBreathTest {
                 "There's grease coming out of it.",
                 "Eleven feet, roots.",
                 "Fifteen feet, roots.");
-        assertThat(of(FindingKind.SCALE, drafts)
-                        .orElseThrow()
-                        .place()
-                        .orElseThrow()
-                        .isPoint())
-                .isTrue();
+        assertThat(isAtAPoint(FindingKind.SCALE, drafts)).isTrue();
     }
 
     @Test
@@ -212,12 +207,7 @@ class OneBreathTest {
                 "It goes to twenty-six and there's a crack.");
         assertThat(of(FindingKind.CRACK, drafts))
                 .hasValueSatisfying(c -> assertThat(feet(c)).isEqualTo(26));
-        assertThat(of(FindingKind.DEBRIS, drafts)
-                        .orElseThrow()
-                        .place()
-                        .orElseThrow()
-                        .isPoint())
-                .isTrue();
+        assertThat(isAtAPoint(FindingKind.DEBRIS, drafts)).isTrue();
     }
 
     @Test
@@ -263,5 +253,9 @@ class OneBreathTest {
                 .contains(FindingKind.STANDING_WATER, FindingKind.CRACK, FindingKind.OFFSET, FindingKind.BREAK);
         assertThat(of(FindingKind.BREAK, drafts))
                 .hasValueSatisfying(b -> assertThat(feet(b)).isEqualTo(40));
+    }
+
+    private static boolean isAtAPoint(FindingKind kind, List<Draft> drafts) {
+        return of(kind, drafts).orElseThrow().place().orElseThrow().isPoint();
     }
 }

@@ -115,17 +115,16 @@ final class Claim {
 
     /** "The joint is cracked", "it has a crack", "the next one has roots", "thirty-nine has a root". */
     private boolean isOfPipe(int j, int i) {
-        boolean near = j < i && j >= i - 6;
-        boolean pipe = OF_PIPE.contains(parts.at(j).text());
-        if (!near || !pipe && !isOneOf(j)) {
+        if (j >= i || j < i - 6) {
             return false;
         }
         int verb = parts.says(i - 1, "a", "an", "some", "the") ? i - 2 : i - 1;
-        boolean told = pipe
-                ? VERBS.contains(parts.at(verb).text())
-                        || VERBS.contains(parts.at(i - 1).text())
-                : HAS.contains(parts.at(verb).text()) && verb - j <= 2;
-        return told || parts.has(i - 1, Meaning.Much.class) && pipe || parts.has(j, Meaning.Pipe.class);
+        if (OF_PIPE.contains(parts.at(j).text())) {
+            return VERBS.contains(parts.at(verb).text())
+                    || parts.has(i - 1, Meaning.Much.class)
+                    || parts.has(j, Meaning.Pipe.class);
+        }
+        return isOneOf(j) && verb - j <= 2 && HAS.contains(parts.at(verb).text());
     }
 
     /** "The next one", "thirty-nine": one of several, that is pointed at. */
