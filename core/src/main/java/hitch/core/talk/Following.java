@@ -105,7 +105,7 @@ final class Following {
             return;
         }
         boolean whole = from.isPresent() && !from.equals(end) && Stretched.isWhole(text, said, seconds, drafts);
-        boolean closed = !whole && Stretched.close(text, end, seconds, drafts);
+        boolean closed = !whole && Stretched.close(text, end, said, seconds, drafts);
         if (said.isEmpty()) {
             if (!closed) {
                 if (noneWithin || isWhereTheLastIs(passage.start(), last)) {
@@ -118,7 +118,7 @@ final class Following {
         }
         said.forEach(d -> take(whole && Stretched.isWater(d) ? d.at(from) : d, passage, closed));
         if (whole) {
-            Stretched.close(text, end, seconds, drafts);
+            Stretched.close(text, end, List.of(), seconds, drafts);
         }
     }
 
@@ -253,6 +253,11 @@ final class Following {
         }
         Spoken last = drafts.getLast();
         Draft more = reader.goOn(text, unit, last.draft());
+        if (last.draft().kind().family() == Family.FEATURE
+                && last.draft().place().isPresent()) {
+            // "About twenty feet of it has to come out" is no length of where the main is met.
+            more = more.at(last.draft().place());
+        }
         if (!Sides.isSided(more) && last.draft().traits().clock().isEmpty()) {
             more = more.on(Optional.empty());
         }

@@ -51,6 +51,11 @@ final class Statements {
             return gist.mayBeIn(text) ? Optional.of(words.matcher(text)).filter(Matcher::find) : Optional.empty();
         }
 
+        /** "Not pushed home": what is found is that something is not so. */
+        boolean tellsByNot() {
+            return NOT.matcher(words.pattern().replace("'?", "'")).find();
+        }
+
         boolean follows(String before) {
             return after.isEmpty() || after.get().matcher(before).find();
         }
@@ -118,7 +123,8 @@ final class Statements {
                 && (kind.family() == FindingKind.Family.CONDITION || kind.family() == FindingKind.Family.WATER);
         return found
                 && rule.says() == Says.SEEN
-                && NOT.matcher(text.substring(Math.max(0, words.start() - NEAR), words.end()))
+                && NOT.matcher(text.substring(
+                                Math.max(0, words.start() - NEAR), rule.tellsByNot() ? words.start() : words.end()))
                         .find();
     }
 

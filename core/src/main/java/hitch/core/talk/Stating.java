@@ -26,7 +26,13 @@ import java.util.regex.Pattern;
 final class Stating {
     private static final double LATELY_S = 60;
     private static final Pattern SAME = Pattern.compile(
-            "[\\s,.]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! (?:as|joint|pipe|spot|place|way|stuff|material|(?:\\w+ ){1,2}(?:pipe|stuff|material))\\b)(?: again| thing| here| deal)?|ditto|more of (?:it|them|the same|those)|another one|so does (?:the |this )?(?:second|next|third|fourth|last|other|one)(?: one| joint)?|(?:bigger|smaller|heavier|thicker|worse|lighter|larger) (?:ones?|here))\\b");
+            "[\\s,.]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! (?:as|joint|pipe|spot|place|way|stuff|material|(?:\\w+ ){1,2}(?:pipe|stuff|material))\\b)(?: again| thing| here| deal)?|ditto|more of (?:it|them|the same|those)|another one|so does (?:the |this )?(?:second|next|third|fourth|last|other|one)(?: one| joint)?"
+                    + "|(?:every|each|this|that|the next|the other) (?:joint|one)(?:'s| has|'s got| has got|s got) (?:got )?(?:it|them|'?em|some)(?: too| now| as well)?"
+                    + "|(?:it'?s |it is |is )?(?:doing|does) (?:it|that|the same)(?: again| here| too| at)?)\\b");
+    /** "That's a bigger one": the thing again, and nothing of its side and size. */
+    private static final Pattern COMPARED = Pattern.compile(
+            "[\\s,.]*(?:'?s |and |okay |yep |now |again |there'?s |that'?s |here'?s |this is |it'?s |it is |got |we got |an? |the |even |much |little |lot |still |way )*"
+                    + "(?:(?:bigger|smaller|heavier|thicker|worse|lighter|larger|longer) (?:ones?|here)|(?:biggest|worst|heaviest|thickest|largest|smallest)(?: ones?| yet| so far| of (?:them|the bunch))+|worse(?: yet| still)?(?=\\s*(?:[,.]|$|and |it'?s )))");
 
     /** A joint that is as it should be, or is to be checked, and of which no more is said, is no finding. */
     private static final Pattern SOUND = Pattern.compile("\\b(?:sound|fine|good|okay|ok|clean|tight|check)\\b");
@@ -101,10 +107,13 @@ final class Stating {
         if (joints && !many.isEmpty() && THE_SAME.matcher(low).find() && last.isPresent()) {
             all.clear();
             last.filter(d -> d.place().isPresent())
-                    .ifPresent(d -> many.forEach(p -> all.add(again(d, text).at(Optional.of(p)))));
+                    .ifPresent(d ->
+                            many.forEach(p -> all.add(again(d, d.traits(), text).at(Optional.of(p)))));
         }
         if (all.isEmpty() && SAME.matcher(low).lookingAt()) {
-            last.filter(d -> d.place().isPresent()).ifPresent(d -> all.add(again(d, text)));
+            last.filter(d -> d.place().isPresent()).ifPresent(d -> all.add(again(d, d.traits(), text)));
+        } else if (all.isEmpty() && COMPARED.matcher(low).lookingAt()) {
+            last.filter(d -> d.place().isPresent()).ifPresent(d -> all.add(again(d, Traits.NONE, text)));
         }
         boolean main = all.stream().anyMatch(d -> d.matter() == FindingKind.MAIN_CONNECTION);
         all.removeIf(d -> d.matter() == FindingKind.TIE_IN && (main || ComesIn.isNoPipe(text, last)));
@@ -192,10 +201,9 @@ final class Stating {
     }
 
     /** "Same again, over the top": the last finding, here. */
-    private static Draft again(Draft last, String text) {
-        Traits traits = SideWords.in(text)
-                .map(c -> last.traits().withClock(Optional.of(c)))
-                .orElse(last.traits());
+    private static Draft again(Draft last, Traits kept, String text) {
+        Traits traits =
+                SideWords.in(text).map(c -> kept.withClock(Optional.of(c))).orElse(kept);
         return new Draft(
                 last.matter(), Optional.empty(), Optional.empty(), traits, last.certainty(), text.strip(), "", 0);
     }

@@ -11,6 +11,7 @@ import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** What goes on along the pipe: opened where it begins, closed where the camera is out of it, told once more as a length. */
 final class Stretched {
@@ -27,8 +28,8 @@ final class Stretched {
     private static final Set<FindingKind> WATER = EnumSet.of(FindingKind.STANDING_WATER, FindingKind.UNDER_WATER);
 
     private static final Pattern OUT = Pattern.compile(
-            "^[\\s,.]*(?:and |okay |we'?re |i'?m )*out\\s*[.,!]?\\s*$|\\b(?:(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) (?:coming|comes) )out of (?:it|that|the (?:water|belly|sag|dip|low spot))|(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) )com(?:e|es|ing) (?:back )?(?:out|up there)|com(?:es|ing) back up|(?:camera|lens|head) (?:clears|is clear of|is out of) (?:the )?water|pops? (?:back )?out|we'?re out|i'?m out"
-                    + "|(?:it|water) (?:goes away|dries up|drains off|runs out)|opens back up|clears up|ends? (?:there|here|at)|end of (?:it|that|(?:the )?(?:belly|water|sag))|quits|back to (?:round|normal)"
+            "^[\\s,.]*(?:and |okay |we'?re |i'?m )*out\\s*[.,!]?\\s*$|\\b(?:(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) (?:coming|comes) )out of (?:it|that|the (?:water|belly|sag|dip|low spot))|(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) )(?<!(?:gotta|to|should|must|needs|ought|can|could|will|would) )com(?:e|es|ing) (?:back )?(?:out|up there)|com(?:es|ing) back up|(?:camera|lens|head) (?:clears|is clear of|is out of) (?:the )?water|pops? (?:back )?out|we'?re out|i'?m out"
+                    + "|(?:it|water) (?:goes away|dries up|drains off|runs out)|opens back up|clears up|ends? (?:there|here|at)|end of (?:it|that(?! (?!now|okay|here|there|at|and|so|right)\\w)|(?:the )?(?:belly|water|sag))|quits|back to (?:round|normal)"
                     + "|(?:return|returns) to normal|more nearly round|it'?s round again|levels? off)\\b");
     private static final Pattern TOLD_AGAIN = Pattern.compile(
             "\\b(?:so|that'?s|that is|call it|about)\\b.*\\b(?:foot|feet|ft)\\b.*\\b(?:belly|sag|water|it|that|long)\\b"
@@ -73,9 +74,11 @@ final class Stretched {
     /**
      * Closes at {@code here} what was opened before it, where {@code text} tells that the camera is out of it.
      *
+     * @param said what {@code text} finds itself
      * @return whether something was closed
      */
-    static boolean close(String text, Optional<Draft.Place> here, double seconds, List<Spoken> drafts) {
+    static boolean close(
+            String text, Optional<Draft.Place> here, List<Draft> said, double seconds, List<Spoken> drafts) {
         if (here.isEmpty() || !OUT.matcher(text.toLowerCase(Locale.ROOT)).find()) {
             return false;
         }
@@ -84,6 +87,9 @@ final class Stretched {
         }
         for (int i = drafts.size() - 1; i >= 0 && i >= drafts.size() - BACK; i--) {
             Spoken open = drafts.get(i);
+            if (isOther(open.draft(), said, drafts.subList(i + 1, drafts.size()))) {
+                continue;
+            }
             boolean closes = open.draft().matter() instanceof FindingKind kind
                     && LONG.contains(kind)
                     && kind != FindingKind.CRACK
@@ -95,7 +101,7 @@ final class Stretched {
                 FindingKind kind = open.draft().kind();
                 for (int j = i; j >= 0 && j >= i - BACK; j--) {
                     Spoken same = drafts.get(j);
-                    boolean too = (same.draft().kind() == kind
+                    boolean too = (j == i
                                     || WATER.contains(kind)
                                             && WATER.contains(same.draft().kind()))
                             && same.draft().kind() != FindingKind.UNDER_WATER
@@ -112,6 +118,13 @@ final class Stretched {
             }
         }
         return false;
+    }
+
+    /** Water goes on past other things; whatever else goes on was the last that was found. */
+    private static boolean isOther(Draft open, List<Draft> said, List<Spoken> since) {
+        return !isWater(open)
+                && Stream.concat(since.stream().map(Spoken::draft), said.stream())
+                        .anyMatch(d -> Stating.isFound(d) && d.matter() != open.matter() && !isWater(d));
     }
 
     /**

@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * A made-up commentary with what a careful listener would want of it. Each line is a caption, a bar, and its labels:
@@ -19,6 +20,7 @@ import java.util.regex.Pattern;
 record Labelled(String name, List<Cue> cues, List<Label> labels) {
     private static final Pattern LABEL =
             Pattern.compile("(-?)([a-z -]+?)(\\?)?(?:@([\\d.]+)(?:-([\\d.]+))?(\\?)?)?(?::([a-z,]+))?");
+    private static final Path FOLDER = Path.of("src/test/resources/hitch/core/talk/commentaries");
     private static final double EVERY = 5;
 
     /** What is wanted, with the moment at which it is said; {@code from} is not a number where no place is. */
@@ -53,10 +55,20 @@ record Labelled(String name, List<Cue> cues, List<Label> labels) {
         }
     }
 
+    /** All that there are. */
+    static List<String> names() {
+        try (Stream<Path> files = Files.list(FOLDER)) {
+            return files.map(f -> f.getFileName().toString().replace(".txt", ""))
+                    .sorted()
+                    .toList();
+        } catch (IOException e) {
+            throw new UncheckedIOException(e);
+        }
+    }
+
     static Labelled read(String name) {
         try {
-            List<String> lines =
-                    Files.readAllLines(Path.of("src/test/resources/hitch/core/talk/commentaries", name + ".txt"));
+            List<String> lines = Files.readAllLines(FOLDER.resolve(name + ".txt"));
             List<Cue> cues = new ArrayList<>();
             List<Label> labels = new ArrayList<>();
             double at = 4;

@@ -26,12 +26,18 @@ public final class Noise {
         fy = fy * fy * (3 - 2 * fy);
         int y0 = period > 0 ? wrap(iy, period) : iy;
         int y1 = period > 0 ? y0 + 1 == period ? 0 : y0 + 1 : iy + 1;
-        float a = at(ix, y0) + (at(ix + 1, y0) - at(ix, y0)) * fx;
-        float b = at(ix, y1) + (at(ix + 1, y1) - at(ix, y1)) * fx;
+        float near = at(ix, y0);
+        float far = at(ix, y1);
+        float a = near + (at(ix + 1, y0) - near) * fx;
+        float b = far + (at(ix + 1, y1) - far) * fx;
         return a + (b - a) * fy;
     }
 
     private static int wrap(int y, int period) {
+        if (y >= 0 && y < period) {
+            // Nearly always; a division for each grain of the wall is what drawing it would wait for.
+            return y;
+        }
         int rest = y % period;
         return rest < 0 ? rest + period : rest;
     }

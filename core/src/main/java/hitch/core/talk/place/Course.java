@@ -1,5 +1,6 @@
 package hitch.core.talk.place;
 
+import hitch.core.finding.FindingKind;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
@@ -35,8 +36,17 @@ public final class Course {
                     + "|back(?:ing)? (?:out|up|now|to)|okay back|retriev\\w+|return\\w*|end of (?:the )?(?:run|survey|line)|that'?s the (?:city )?main"
                     + "|as far as)\\b");
     private static final int SMALL_WORDS = 24;
+    /** So many characters are one statement at most. */
+    private static final int LONG_WORDS = 60;
+
+    private static final int HOURS = 12;
     private static final Pattern FILLERS = Pattern.compile(
             "(?:and |that's |thats |it's |its |now |we're |were |i'm |im |at |about |around |like |maybe |right |approximately )+");
+    /** At most four words that begin a sentence, and a comma behind them. */
+    private static final Pattern NAMED_FIRST =
+            Pattern.compile("(?:^|[.!?]\\s+)((?:[A-Za-z-]+ ){0,3}[A-Za-z-]+),\\s*(?:at |about )?$");
+
+    private static final String CLAIM = "There is a ";
     private static final Pattern ZERO = Pattern.compile("\\b(?:zero(?:ed|ing|s)?|zeroes)\\b");
     private static final Pattern OUT = Pattern.compile(
             "\\b(?:(?<!(?:time|when|while|once|if|before|after|till|until) )i'?m out\\b(?! of)|we'?re out\\b(?! of| at)|out of the (?:hole|cleanout|ground)|back (?:at|in) the (?:clean ?out|start|truck|lip|opening)"
@@ -74,6 +84,7 @@ public final class Course {
         List<PlaceSaid> numbers = PlaceFinder.find(row, unit, transcript.hasSigns());
         List<PlaceSaid> all = numbers.stream()
                 .filter(p -> p.start() >= begun && p.start() < over)
+                .map(p -> isThingsPlace(p, text, reader) ? p.amongWords() : p)
                 .toList();
         List<PlaceSaid> chosen = PlaceTrail.of(all, i -> between(text, all, i, BACK), i -> between(text, all, i, ZERO));
         return new Course(
@@ -81,6 +92,15 @@ public final class Course {
                 chosen,
                 chosen.size() < LEAST ? List.of() : odd(transcript, all, chosen),
                 numbers.stream().filter(p -> p.start() >= over).toList());
+    }
+
+    /** "Crack, forty-six, all the way round": the thing is named first, and nothing begins with its place. */
+    private static boolean isThingsPlace(PlaceSaid said, String text, NoteReader reader) {
+        Matcher first = NAMED_FIRST.matcher(text.substring(Math.max(0, said.start() - LONG_WORDS), said.start()));
+        return said.bare()
+                && first.find()
+                && reader.read(CLAIM + first.group(1), LengthUnit.FEET).drafts().stream()
+                        .anyMatch(d -> d.kind().family() != FindingKind.Family.TOLD);
     }
 
     /** What stands by itself as a place does, soon after one that was passed and soon before another, and lies between neither. */
@@ -95,9 +115,23 @@ public final class Course {
             if (!strong || passed.containsKey(said.start()) || before == null || after == null) {
                 continue;
             }
+            if (mayBeHour(said, before.getValue(), transcript.text())) {
+                continue;
+            }
             odd(transcript, said, before.getValue(), after.getValue()).ifPresent(odd::add);
         }
         return odd;
+    }
+
+    /** "Ninety-four, protruding tap at nine": an hour of the clock, right behind the place. */
+    private static boolean mayBeHour(PlaceSaid said, PlaceSaid before, String text) {
+        String words = text.substring(said.start(), said.end());
+        return said.feet() % 1 == 0
+                && said.feet() >= 1
+                && said.feet() <= HOURS
+                && before.feet() > HOURS
+                && said.start() - before.end() < LONG_WORDS
+                && !words.matches("(?i).*\\b(?:feet|foot|ft)\\b.*");
     }
 
     private static Optional<OddPlace> odd(Transcript transcript, PlaceSaid said, PlaceSaid before, PlaceSaid after) {

@@ -62,8 +62,11 @@ final class OtherNumbers {
     /** "It goes straight down about three feet": a length. */
     private boolean goesDown(int i) {
         int down = row.at(i - 1).text().matches("about|around|maybe|like|roughly") ? i - 2 : i - 1;
-        return row.at(down).text().equals("down")
-                && row.at(down - 1).text().matches("straight|drops|drop|goes|dives|falls|stack");
+        boolean drops = row.at(down).text().matches("drop|drops|dropped|dropping|fall|falls|fell")
+                && row.at(down - 1).text().matches("we|it|i|she|pipe|line|that");
+        return drops
+                || row.at(down).text().equals("down")
+                        && row.at(down - 1).text().matches("straight|drops|drop|goes|dives|falls|stack");
     }
 
     /** "Twelve Gannet Row". */

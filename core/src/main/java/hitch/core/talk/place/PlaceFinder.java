@@ -28,13 +28,13 @@ final class PlaceFinder {
     private static final Set<String> OTHER_BEFORE = Row.words(
             "depth job number unit apartment lot suite ticket every each another than a an these those all both per "
                     + " schedule sdr minus plus $ # version model truck crew invoice order route highway "
-                    + " other first last pick big");
+                    + " other first last pick big little");
     /** Words after "feet" that make it a length or a distance from elsewhere. */
     private static final Set<String> LENGTH_AFTER = Row.words(
             "of long deep off from away left short apart past beyond further farther more over wide tall high up "
                     + " cable before after underground belly sag crack piece pieces section sections stick sticks lengths length ahead "
                     + " behind total down out back or outside inside under below above deeper square hose ladder pole reel "
-                    + " upstream downstream stretch run drop riser to "
+                    + " upstream downstream stretch run drop riser to either each "
                     + " toward towards");
 
     /** "Thirty-five feet, belly starts": such a thing begins or ends there and is not so long. */
@@ -118,10 +118,12 @@ final class PlaceFinder {
         Distance first = distance(value, metres, feet).plus(Distance.inches(inches));
         int range = row.isSound(next) ? next + 1 : next;
         int second = row.isSound(range + 1) ? range + 2 : range + 1;
-        if (row.is(range, RANGE)
-                && row.at(second).isNumber()
-                && row.at(second).value() > value
-                && !row.is(second + 1, OTHER_AFTER)) {
+        boolean ranges = row.is(range, RANGE) && row.at(second).isNumber();
+        if (ranges && !measured && row.at(second + 1).text().matches("inch|inches")) {
+            // "Two to three inch" is a size.
+            return second + 2;
+        }
+        if (ranges && row.at(second).value() > value && !row.is(second + 1, OTHER_AFTER)) {
             int last = row.is(second + 1, FEET) ? second + 2 : second + 1;
             boolean bare = before(i) && edge(last);
             found.add(new PlaceSaid(

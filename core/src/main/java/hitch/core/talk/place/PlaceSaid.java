@@ -18,6 +18,11 @@ record PlaceSaid(Distance from, Distance to, int start, int end, double weight, 
         return from.inFeet();
     }
 
+    /** The same place, said among the words about it. */
+    PlaceSaid amongWords() {
+        return new PlaceSaid(from, to, start, end, weight, false);
+    }
+
     double lastFeet() {
         return to.inFeet();
     }

@@ -29,6 +29,7 @@ final class Row {
 
     private static final Item NONE = new Item(".", Double.NaN, -1, -1);
     private static final Pattern PIECE = Pattern.compile("[\\p{L}\\d][\\p{L}\\d'\u2019]*|[.,!?;:#$%&/\"-]");
+    private static final Pattern OF_ONE = Pattern.compile("(joint|pipe|line|spot|piece|fitting|connection)['\u2019]s");
     private static final Set<String> SOUNDS = Set.of("uh", "um", "er", "erm", "ah", "uhh", "umm");
 
     private final List<Item> items = new ArrayList<>();
@@ -52,14 +53,17 @@ final class Row {
                 at = Math.max(said.end(), piece.end());
                 joinFigures();
             } else {
-                items.add(new Item(
-                        piece.group().toLowerCase(Locale.ROOT).replaceAll("['\u2019]", ""),
-                        Double.NaN,
-                        piece.start(),
-                        piece.end()));
+                items.add(new Item(plain(piece.group()), Double.NaN, piece.start(), piece.end()));
                 at = piece.end();
             }
         }
+    }
+
+    /** "Joint's offset" is one joint, and not so many of them. */
+    private static String plain(String word) {
+        String lower = word.toLowerCase(Locale.ROOT);
+        Matcher one = OF_ONE.matcher(lower);
+        return one.matches() ? one.group(1) : lower.replaceAll("['\u2019]", "");
     }
 
     /** "80 4" as a machine writes down what was said as eighty-four. */
