@@ -21,7 +21,7 @@ import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 import java.util.stream.Stream;
 
-/** What a sentence states by its turn of phrase, as it stands in {@code statements.txt}. */
+/** What a sentence states by its turn of phrase, as it stands in {@code statements.txt} and, along a run, in {@code in-passing.txt}. */
 final class Statements {
     /**
      * A matter that is stated.
@@ -76,24 +76,35 @@ final class Statements {
     /** A denial stands so near before the words, characters. */
     private static final int NEAR = 16;
 
-    private static final List<Rule> RULES = read();
-    private static final List<Rule> STATED =
-            RULES.stream().filter(r -> r.says() != Says.NOT_CLAIMED).toList();
-    private static final Map<Topic, List<Rule>> NOT_CLAIMED =
-            RULES.stream().filter(r -> r.says() == Says.NOT_CLAIMED).collect(Collectors.groupingBy(Rule::matter));
+    private static final String ANYWHERE_FILE = "statements.txt";
+    private static final Statements ANYWHERE = new Statements(List.of(ANYWHERE_FILE));
+    private static final Statements ALONG_A_RUN = new Statements(List.of(ANYWHERE_FILE, "in-passing.txt"));
 
-    private Statements() {}
+    private final List<Rule> stating;
+    private final Map<Topic, List<Rule>> notClaimed;
+
+    private Statements(List<String> files) {
+        List<Rule> rules = files.stream().flatMap(f -> read(f).stream()).toList();
+        stating = rules.stream().filter(r -> r.says() != Says.NOT_CLAIMED).toList();
+        notClaimed =
+                rules.stream().filter(r -> r.says() == Says.NOT_CLAIMED).collect(Collectors.groupingBy(Rule::matter));
+    }
+
+    /** @param along whether it is known where the camera is, so that a few words are enough */
+    static Statements where(boolean along) {
+        return along ? ALONG_A_RUN : ANYWHERE;
+    }
 
     /**
      * Everything that a sentence states, each matter once.
      *
      * @param before what was said in the last minute, lower case
      */
-    static List<Stated> in(String sentence, String before) {
+    List<Stated> in(String sentence, String before) {
         String text = plain(sentence);
         boolean general = GENERAL.matcher(text).find();
         List<Stated> stated = new ArrayList<>();
-        for (Rule rule : STATED) {
+        for (Rule rule : stating) {
             boolean ruledOut = rule.says() == Says.RULED_OUT;
             boolean known = stated.stream().anyMatch(s -> s.matter().equals(rule.matter()));
             if (known && !ruledOut || general && !rule.isTold()) {
@@ -129,16 +140,15 @@ final class Statements {
     }
 
     /** Whether nothing in a sentence tells that it only speaks of a matter. */
-    static boolean isClaimed(Topic matter, String sentence) {
+    boolean isClaimed(Topic matter, String sentence) {
         String text = plain(sentence);
-        return NOT_CLAIMED.getOrDefault(matter, List.of()).stream()
+        return notClaimed.getOrDefault(matter, List.of()).stream()
                 .noneMatch(r -> r.in(text).isPresent());
     }
 
-    private static List<Rule> read() {
+    private static List<Rule> read(String file) {
         try (BufferedReader lines = new BufferedReader(new InputStreamReader(
-                Objects.requireNonNull(Statements.class.getResourceAsStream("statements.txt")),
-                StandardCharsets.UTF_8))) {
+                Objects.requireNonNull(Statements.class.getResourceAsStream(file)), StandardCharsets.UTF_8))) {
             return lines.lines()
                     .filter(l -> !l.isBlank() && !l.startsWith("#"))
                     .map(Statements::rule)
@@ -168,6 +178,6 @@ final class Statements {
         Optional<Topic> topic = Stream.<Topic>concat(Stream.of(Act.values()), Stream.of(FindingKind.values()))
                 .filter(t -> t.word().equals(word))
                 .findFirst();
-        return topic.orElseThrow(() -> new IllegalArgumentException("statements.txt knows no " + word));
+        return topic.orElseThrow(() -> new IllegalArgumentException("no rule can state " + word));
     }
 }

@@ -52,12 +52,14 @@ final class Stating {
     private final LengthUnit unit;
     private final Transcript transcript;
     private final Course course;
+    private final Statements statements;
 
     Stating(NoteReader reader, LengthUnit unit, Transcript transcript, Course course) {
         this.reader = reader;
         this.unit = unit;
         this.transcript = transcript;
         this.course = course;
+        this.statements = Statements.where(course.isTold());
     }
 
     /**
@@ -73,10 +75,10 @@ final class Stating {
                 .filter(d -> !course.isTold()
                         || d.matter() != FindingKind.REMARK
                         || FactOfJob.in(d).isPresent())
-                .filter(d -> !course.isTold() || Statements.isClaimed(d.matter(), text))
+                .filter(d -> !course.isTold() || statements.isClaimed(d.matter(), text))
                 .forEach(all::add);
         Optional<Draft.Place> place = course.within(passage.start(), passage.start() + text.length());
-        for (Statements.Stated stated : Statements.in(text, transcript.lately(passage.start(), LATELY_S))) {
+        for (Statements.Stated stated : statements.in(text, transcript.lately(passage.start(), LATELY_S))) {
             boolean known = all.stream().anyMatch(d -> covers(d, stated.matter()));
             if (!known) {
                 Traits measured = measured(stated, text);

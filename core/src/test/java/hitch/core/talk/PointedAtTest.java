@@ -1,59 +1,14 @@
 package hitch.core.talk;
 
+import static hitch.core.talk.SaidHere.drafted;
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hitch.core.caption.Cue;
-import hitch.core.finding.Certainty;
-import hitch.core.finding.ClockPosition;
-import hitch.core.measure.LengthUnit;
-import hitch.core.note.Draft;
-import hitch.core.note.grammar.TradeNoteReader;
-import java.util.ArrayList;
-import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** What is only pointed at ("the next one has a crack"), what is told of all of the pipe, and numbers that are another thing's. */
 class PointedAtTest {
-    /** What is drafted of the last lines, each as {@code roots 20 3}: kind, feet from and to, hour; a minus before what is ruled out. */
-    private static List<String> drafted(String... lines) {
-        List<String> all = new ArrayList<>(List.of("Zero at the cap.", "Five. Clay.", "Ten.", "Fifteen."));
-        int before = all.size();
-        all.addAll(List.of(lines));
-        List<Cue> cues = new ArrayList<>();
-        for (int i = 0; i < all.size(); i++) {
-            cues.add(new Cue(i * 6, i * 6 + 5, all.get(i)));
-        }
-        return new TalkReader(new TradeNoteReader(), LengthUnit.FEET)
-                .read(cues).drafts().stream()
-                        .filter(d -> d.seconds() >= 6 * before)
-                        .map(d -> words(d.draft()))
-                        .toList();
-    }
-
-    private static String words(Draft draft) {
-        String place = draft.place()
-                .map(p -> p.isPoint()
-                        ? " " + feet(p.from().mm())
-                        : " " + feet(p.from().mm()) + "-" + feet(p.to().mm()))
-                .orElse("");
-        String side = draft.traits()
-                .clock()
-                .map(ClockPosition::from)
-                .map(h -> " at " + h)
-                .orElse("");
-        return (draft.certainty() == Certainty.RULED_OUT ? "-" : "")
-                + draft.matter().word()
-                + place
-                + side;
-    }
-
-    private static String feet(long mm) {
-        String tenths = String.valueOf(Math.round(mm / 30.48) / 10.0);
-        return tenths.replaceAll("\\.0$", "");
-    }
-
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             Thirty-nine has a root on the right side, just one.        | roots 39 at 3

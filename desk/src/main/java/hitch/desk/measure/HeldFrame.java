@@ -25,27 +25,42 @@ import java.util.List;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.Set;
+import javafx.animation.PauseTransition;
 import javafx.beans.property.BooleanProperty;
 import javafx.beans.property.ReadOnlyLongProperty;
 import javafx.beans.property.ReadOnlyLongWrapper;
 import javafx.beans.property.SimpleBooleanProperty;
+import javafx.util.Duration;
 
 /**
  * The frame that is held to be measured, and what is found on it. Looking for rings is done in the background; a frame that is
- * no longer on show by then is let go.
+ * no longer on show by then is let go. A frame that has stood still for a moment is looked at before anybody asks, so that what is
+ * proposed stands as soon as it is held.
  */
 public final class HeldFrame {
+    /** Who stops at a frame looks at it longer than who only steps past it. */
+    private static final Duration STANDS = Duration.millis(200);
+
     private final Context desk;
+    private final PauseTransition standing = new PauseTransition(STANDS);
     private final BooleanProperty on = new SimpleBooleanProperty();
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
     private Tool tool = Tool.JOINT;
     private Optional<Measuring> hand = Optional.empty();
     private Optional<Asked> done = Optional.empty();
     private Optional<Asked> asked = Optional.empty();
+    private Optional<Seen> seen = Optional.empty();
     private boolean looking;
 
     /** What is looked for rings: a frame, and by what it is measured. */
     private record Asked(FrameRef frame, PipeSize bore, double lensMm, double degrees) {}
+
+    /** What was found on a frame, before any hand. */
+    private record Seen(Asked by, FrameGauge gauge, GreyPicture picture) {
+        Measuring hand() {
+            return new Measuring(gauge, picture);
+        }
+    }
 
     public HeldFrame(Context desk) {
         this.desk = desk;
@@ -53,6 +68,8 @@ public final class HeldFrame {
         desk.player().playingProperty().addListener((o, was, is) -> hold());
         desk.work().snapshotProperty().addListener((o, was, is) -> hold());
         on.addListener((o, was, is) -> hold());
+        standing.setOnFinished(e ->
+                here().filter(h -> seen.filter(s -> s.by().equals(h)).isEmpty()).ifPresent(this::look));
     }
 
     /** Whether measuring is on. */
@@ -121,15 +138,23 @@ public final class HeldFrame {
         return desk.work().now().survey();
     }
 
-    private void hold() {
-        Optional<Player.Frame> frame = desk.player().shown();
-        Optional<Asked> wanted = !on.get() || desk.player().playingProperty().get()
-                ? Optional.empty()
-                : frame.flatMap(f -> bore().map(b -> new Asked(
+    /** The frame that stands, and by what it would be measured; empty while the clip plays and where no bore is known. */
+    private Optional<Asked> here() {
+        if (desk.player().playingProperty().get()) {
+            return Optional.empty();
+        }
+        return desk.player()
+                .shown()
+                .flatMap(f -> bore().map(b -> new Asked(
                         f.ref(),
                         b,
                         gear(f.ref()).lensHeight(b).mm(),
                         gear(f.ref()).lens().map(Integer::doubleValue).orElse(LensView.USUAL_DEGREES))));
+    }
+
+    private void hold() {
+        standing.playFromStart();
+        Optional<Asked> wanted = on.get() ? here() : Optional.empty();
         if (wanted.isPresent() && wanted.equals(done)) {
             return;
         }
@@ -141,50 +166,67 @@ public final class HeldFrame {
         boolean news = !Objects.equals(asked, wanted);
         asked = wanted;
         if (news) {
-            look();
+            asked.ifPresent(this::found);
             changed();
         }
     }
 
-    private void look() {
-        if (looking || asked.isEmpty() || desk.player().shown().isEmpty()) {
+    /** What was found on a frame, at once where it was looked at already. */
+    private void found(Asked frame) {
+        Optional<Seen> already = seen.filter(s -> s.by().equals(frame));
+        if (already.isPresent()) {
+            take(already.get());
+        } else {
+            look(frame);
+        }
+    }
+
+    private void look(Asked now) {
+        if (looking || desk.player().shown().isEmpty()) {
             return;
         }
-        Asked now = asked.get();
         Player.Frame frame = desk.player().shown().get();
         looking = true;
         desk.work()
                 .inBackground(
                         () -> {
                             try {
-                                return Optional.of(gauge(frame, now));
+                                return Optional.of(seen(frame, now));
                             } catch (MediaException | RuntimeException unreadable) {
-                                return Optional.<Measuring>empty();
+                                return Optional.<Seen>empty();
                             }
                         },
                         found -> looked(now, found));
     }
 
-    private void looked(Asked of, Optional<Measuring> found) {
+    private void looked(Asked of, Optional<Seen> found) {
         looking = false;
+        seen = found.or(() -> seen);
         if (asked.filter(of::equals).isEmpty()) {
-            look();
-            return;
-        }
-        asked = Optional.empty();
-        done = Optional.of(of);
-        hand = found;
-        hand.ifPresent(h -> h.take(tool));
-        if (found.isEmpty()) {
+            asked.ifPresent(this::found);
+        } else if (found.isPresent()) {
+            take(found.get());
+        } else {
+            asked = Optional.empty();
+            done = Optional.of(of);
             desk.work()
                     .notices()
                     .say("This frame could not be read, so nothing can be measured on it. Try the one beside it.");
+            changed();
         }
+    }
+
+    private void take(Seen found) {
+        asked = Optional.empty();
+        done = Optional.of(found.by());
+        Measuring fresh = found.hand();
+        fresh.take(tool);
+        hand = Optional.of(fresh);
         changed();
     }
 
     /** Measured is what was recorded, however it is looked at. */
-    private Measuring gauge(Player.Frame frame, Asked by) throws MediaException {
+    private Seen seen(Player.Frame frame, Asked by) throws MediaException {
         Picture picture = frame.picture();
         if (!frame.adjustment().isNone()) {
             try (FrameReader reader = desk.work().footage().reader(frame.clip(), PictureShape.FOR_SCREEN)) {
@@ -192,7 +234,8 @@ public final class HeldFrame {
             }
         }
         GreyPicture grey = GreyPicture.of(picture.width(), picture.height(), picture.rgb());
-        return new Measuring(
+        return new Seen(
+                by,
                 FrameGauge.of(
                         grey,
                         LensView.across(picture.width(), picture.height(), by.degrees()),

@@ -40,6 +40,9 @@ public final class Course {
     private static final int LONG_WORDS = 60;
 
     private static final int HOURS = 12;
+    /** Distances are kept to the millimetre, feet. */
+    private static final double MM_FT = 0.004;
+
     private static final Pattern FILLERS = Pattern.compile(
             "(?:and |that's |thats |it's |its |now |we're |were |i'm |im |at |about |around |like |maybe |right |approximately )+");
     /** At most four words that begin a sentence, and a comma behind them. */
@@ -126,9 +129,10 @@ public final class Course {
     /** "Ninety-four, protruding tap at nine": an hour of the clock, right behind the place. */
     private static boolean mayBeHour(PlaceSaid said, PlaceSaid before, String text) {
         String words = text.substring(said.start(), said.end());
-        return said.feet() % 1 == 0
-                && said.feet() >= 1
-                && said.feet() <= HOURS
+        double hour = Math.rint(said.feet());
+        return Math.abs(said.feet() - hour) < MM_FT
+                && hour >= 1
+                && hour <= HOURS
                 && before.feet() > HOURS
                 && said.start() - before.end() < LONG_WORDS
                 && !words.matches("(?i).*\\b(?:feet|foot|ft)\\b.*");
