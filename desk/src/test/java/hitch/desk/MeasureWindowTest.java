@@ -10,10 +10,13 @@ import hitch.core.gauge.Eye;
 import hitch.core.gauge.SizeSort;
 import hitch.core.gauge.Tool;
 import hitch.core.pipe.PipeSize;
+import hitch.desk.measure.HeldFrame;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Optional;
 import java.util.concurrent.TimeoutException;
+import java.util.concurrent.atomic.AtomicInteger;
+import java.util.concurrent.atomic.AtomicReference;
 import javafx.geometry.Point2D;
 import javafx.scene.control.ComboBox;
 import javafx.scene.control.Label;
@@ -222,5 +225,21 @@ class MeasureWindowTest extends OpenWindow {
                 .anyMatch(l -> l.getText().startsWith("measured on the picture")));
         clickOn("#forget-size");
         until(() -> findings().getFirst().sizes().isEmpty());
+    }
+
+    @Test
+    void aFrameThatStandsIsLookedAtBeforeItIsHeld() throws TimeoutException {
+        AtomicReference<HeldFrame> held = new AtomicReference<>();
+        interact(
+                () -> held.set(new HeldFrame(new Context(job().work(), job().player(), null, null, null, null, null))));
+        until(() -> held.get().isLookedAt());
+        AtomicInteger rings = new AtomicInteger();
+        interact(() -> {
+            held.get().onProperty().set(true);
+            rings.set(held.get().hand().orElseThrow().sizes().size());
+        });
+        assertThat(rings).as("what is proposed within the same moment").hasPositiveValue();
+        interact(() -> held.get().onProperty().set(false));
+        assertThat(held.get().hand()).isEmpty();
     }
 }

@@ -29,7 +29,7 @@ import javafx.scene.layout.Region;
 import javafx.scene.layout.VBox;
 
 /** One finding in the list: still, words, place, weight on its rope. A second mouse button shows what can be done with it. */
-final class FindingCell extends ListCell<LocatedFinding> {
+class FindingCell extends ListCell<LocatedFinding> {
     private final Context desk;
     private final StillView still = new StillView(52, 39);
     private final Label what = Labels.of("", "strong");

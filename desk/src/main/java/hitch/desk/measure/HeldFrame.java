@@ -68,8 +68,12 @@ public final class HeldFrame {
         desk.player().playingProperty().addListener((o, was, is) -> hold());
         desk.work().snapshotProperty().addListener((o, was, is) -> hold());
         on.addListener((o, was, is) -> hold());
-        standing.setOnFinished(e ->
-                here().filter(h -> seen.filter(s -> s.by().equals(h)).isEmpty()).ifPresent(this::look));
+        standing.setOnFinished(e -> {
+            if (!isLookedAt()) {
+                here().ifPresent(this::look);
+            }
+        });
+        hold();
     }
 
     /** Whether measuring is on. */
@@ -99,6 +103,12 @@ public final class HeldFrame {
     /** The frame that is measured. */
     Optional<FrameRef> frame() {
         return hand.flatMap(h -> done).map(Asked::frame);
+    }
+
+    /** Whether rings were looked for already on the frame that stands, so that holding it shows them at once. */
+    public boolean isLookedAt() {
+        return here().filter(h -> seen.filter(s -> s.by().equals(h)).isPresent())
+                .isPresent();
     }
 
     /** Whether a frame is being looked at for rings. */
