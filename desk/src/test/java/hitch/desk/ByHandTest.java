@@ -5,9 +5,6 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hitch.core.detail.Detail;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingKind;
-import hitch.core.footage.HiddenArea;
-import hitch.core.footage.Patch;
-import hitch.core.job.Edit;
 import java.util.List;
 import java.util.concurrent.TimeoutException;
 import javafx.scene.control.ListView;
@@ -68,17 +65,7 @@ class ByHandTest extends OpenWindow {
                 60_000, () -> Clipboard.getSystemClipboard().getString());
         assertThat(carried).startsWith("Roots, at the top, heavy: ");
         // Of a clip of which something is to be hidden no picture is carried.
-        interact(() -> job().work()
-                .apply(new Edit.HideArea(new HiddenArea(
-                        "hide:1",
-                        findings().getLast().frame().clip(),
-                        0,
-                        Long.MAX_VALUE / 2,
-                        new Patch(0, 0, 900, 900),
-                        new Patch(0, 0, 900, 900),
-                        "a plate",
-                        ""))));
-        until(() -> !job().work().now().job().hiding().areas().isEmpty());
+        hideOn(findings().getLast().frame().clip());
         push(KeyCode.CONTROL, KeyCode.C);
         until(() -> notice().endsWith("without a picture."));
     }

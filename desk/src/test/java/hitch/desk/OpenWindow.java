@@ -1,7 +1,10 @@
 package hitch.desk;
 
 import hitch.core.finding.FindingId;
+import hitch.core.footage.ClipId;
 import hitch.core.footage.FrameRef;
+import hitch.core.footage.HiddenArea;
+import hitch.core.footage.Patch;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.note.grammar.TradeNoteReader;
@@ -119,6 +122,21 @@ public abstract class OpenWindow extends QuickHand {
                             .at(id, frame, now.runOf(frame.clip()))));
         });
         until(() -> survey().finding(id).isPresent());
+    }
+
+    /** Hides something on every picture of a clip. */
+    protected void hideOn(ClipId clip) throws TimeoutException {
+        interact(() -> job().work()
+                .apply(new Edit.HideArea(new HiddenArea(
+                        "hide:1",
+                        clip,
+                        0,
+                        Long.MAX_VALUE / 2,
+                        new Patch(0, 0, 900, 900),
+                        new Patch(0, 0, 900, 900),
+                        "a plate",
+                        ""))));
+        until(() -> !job().work().now().job().hiding().areas().isEmpty());
     }
 
     /** What is called so by those who do not see it. */

@@ -122,4 +122,11 @@ class MoreOfTheSameTest {
         assertThat(drafted("Thirty. The joint isn't pushed home.")).containsExactly("gap 30");
         assertThat(drafted("Thirty. There's no gap between the pipes.")).doesNotContain("gap 30");
     }
+
+    @Test
+    void hoursOfBothSidesAreNoPlaces() {
+        assertThat(drafted("Thirty. Cracked on both sides, like at three and nine.", "Forty. Roots."))
+                .hasSize(2)
+                .allMatch(d -> d.startsWith("crack 30") || d.equals("roots 40"));
+    }
 }

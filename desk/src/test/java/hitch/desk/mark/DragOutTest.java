@@ -7,9 +7,6 @@ import static org.mockito.Mockito.never;
 import static org.mockito.Mockito.verify;
 
 import hitch.core.finding.LocatedFinding;
-import hitch.core.footage.HiddenArea;
-import hitch.core.footage.Patch;
-import hitch.core.job.Edit;
 import hitch.desk.Context;
 import hitch.desk.OpenWindow;
 import hitch.desk.Theme;
@@ -115,17 +112,7 @@ class DragOutTest extends OpenWindow {
     @Test
     void ofAClipWithSomethingToHideOnlyTheSentenceIsCarried() throws TimeoutException {
         LocatedFinding found = found();
-        interact(() -> job().work()
-                .apply(new Edit.HideArea(new HiddenArea(
-                        "hide:1",
-                        found.finding().frame().clip(),
-                        0,
-                        Long.MAX_VALUE / 2,
-                        new Patch(0, 0, 900, 900),
-                        new Patch(0, 0, 900, 900),
-                        "a plate",
-                        ""))));
-        until(() -> !job().work().now().job().hiding().areas().isEmpty());
+        hideOn(found.finding().frame().clip());
         dragOut(found);
         assertThat(carried().getString()).startsWith("Roots, at the top, heavy: ");
         assertThat(carried().hasFiles()).isFalse();

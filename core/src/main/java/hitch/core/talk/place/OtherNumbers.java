@@ -84,12 +84,27 @@ final class OtherNumbers {
         if (hour < 1 || hour > 12 || hour % 1 != 0) {
             return false;
         }
+        if (isHourOfBothSides(i)) {
+            return true;
+        }
         for (int j = i - 1; j > i - HOURS_APART; j--) {
             if (row.at(j).text().matches("o'?clock")) {
                 return true;
             }
             if (!row.at(j).text().matches("round|around|over|to|till|until|through|and|about|clear")) {
                 return false;
+            }
+        }
+        return false;
+    }
+
+    /** "On both sides, like at three and nine". */
+    private boolean isHourOfBothSides(int i) {
+        boolean first = row.at(i + 1).text().equals("and") && row.at(i + 2).value() <= 12;
+        boolean second = row.at(i - 1).text().equals("and") && row.at(i - 2).value() <= 12;
+        for (int j = i - 1; j > i - SOON && (first || second); j--) {
+            if (row.at(j).text().equals("sides")) {
+                return true;
             }
         }
         return false;
