@@ -76,15 +76,15 @@ final class Statements {
     /** A denial stands so near before the words, characters. */
     private static final int NEAR = 16;
 
-    private static final String ANYWHERE_FILE = "statements.txt";
-    private static final Statements ANYWHERE = new Statements(List.of(ANYWHERE_FILE));
-    private static final Statements ALONG_A_RUN = new Statements(List.of(ANYWHERE_FILE, "in-passing.txt"));
+    private static final List<Rule> RULES = read("statements.txt");
+    private static final Statements ANYWHERE = new Statements(RULES);
+    private static final Statements ALONG_A_RUN = new Statements(
+            Stream.concat(RULES.stream(), read("in-passing.txt").stream()).toList());
 
     private final List<Rule> stating;
     private final Map<Topic, List<Rule>> notClaimed;
 
-    private Statements(List<String> files) {
-        List<Rule> rules = files.stream().flatMap(f -> read(f).stream()).toList();
+    private Statements(List<Rule> rules) {
         stating = rules.stream().filter(r -> r.says() != Says.NOT_CLAIMED).toList();
         notClaimed =
                 rules.stream().filter(r -> r.says() == Says.NOT_CLAIMED).collect(Collectors.groupingBy(Rule::matter));

@@ -39,7 +39,6 @@ public final class Course {
     /** So many characters are one statement at most. */
     private static final int LONG_WORDS = 60;
 
-    private static final int HOURS = 12;
     /** Distances are kept to the millimetre, feet. */
     private static final double MM_FT = 0.004;
 
@@ -132,8 +131,8 @@ public final class Course {
         double hour = Math.rint(said.feet());
         return Math.abs(said.feet() - hour) < MM_FT
                 && hour >= 1
-                && hour <= HOURS
-                && before.feet() > HOURS
+                && hour <= OtherNumbers.HOURS
+                && before.feet() > OtherNumbers.HOURS
                 && said.start() - before.end() < LONG_WORDS
                 && !words.matches("(?i).*\\b(?:feet|foot|ft)\\b.*");
     }

@@ -9,6 +9,9 @@ final class OtherNumbers {
     /** Words behind a depth within which its mark is told. */
     private static final int SOON = 10;
 
+    /** Hours on the clock. */
+    static final int HOURS = 12;
+
     /** Words between two hours. */
     private static final int HOURS_APART = 5;
 
@@ -81,7 +84,7 @@ final class OtherNumbers {
     /** "Nine o'clock round to three": an hour of the clock behind another. */
     boolean isHour(int i) {
         double hour = row.at(i).value();
-        if (hour < 1 || hour > 12 || hour % 1 != 0) {
+        if (hour < 1 || hour > HOURS || hour % 1 != 0) {
             return false;
         }
         if (isHourOfBothSides(i)) {
@@ -100,8 +103,8 @@ final class OtherNumbers {
 
     /** "On both sides, like at three and nine". */
     private boolean isHourOfBothSides(int i) {
-        boolean first = row.at(i + 1).text().equals("and") && row.at(i + 2).value() <= 12;
-        boolean second = row.at(i - 1).text().equals("and") && row.at(i - 2).value() <= 12;
+        boolean first = row.at(i + 1).text().equals("and") && row.at(i + 2).value() <= HOURS;
+        boolean second = row.at(i - 1).text().equals("and") && row.at(i - 2).value() <= HOURS;
         for (int j = i - 1; j > i - SOON && (first || second); j--) {
             if (row.at(j).text().equals("sides")) {
                 return true;
