@@ -14,6 +14,7 @@ import java.nio.file.Path;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.function.BiFunction;
 import java.util.stream.Stream;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.MethodSource;
@@ -24,6 +25,9 @@ class InPassingTest {
     private static final String NOTHING = "none";
     /** So many are one commentary. */
     private static final int TOGETHER = 9;
+
+    /** Where a pipe is broken there may be a hole as well, and what is told of it twice, but no more. */
+    private static final int AT_MOST = 2;
 
     private static final int FIRST_FT = 12;
     private static final int APART_FT = 7;
@@ -39,7 +43,8 @@ class InPassingTest {
             if (kind.equals(NOTHING)) {
                 return here.isEmpty();
             }
-            return here.stream().anyMatch(s -> isKind(s) && (isOfNoPlace(s) || isAt(s, feet)));
+            return here.size() <= AT_MOST
+                    && here.stream().anyMatch(s -> isKind(s) && (isOfNoPlace(s) || isAt(s, feet)));
         }
 
         private boolean isKind(Spoken said) {
@@ -77,23 +82,27 @@ class InPassingTest {
     @ParameterizedTest
     @MethodSource("together")
     void asAMachineWritesItDown(List<Phrase> phrases) {
-        assertThat(missed(phrases, "zeroed at the cleanout", "%d feet %s")).isEmpty();
+        assertThat(missed(phrases, "zeroed at the cleanout", (feet, words) -> feet + " feet " + words))
+                .isEmpty();
     }
 
     @ParameterizedTest
     @MethodSource("together")
     void asAPersonWritesItDown(List<Phrase> phrases) {
-        assertThat(missed(phrases, "Zeroed at the cleanout.", "%d feet. %S.")).isEmpty();
+        assertThat(missed(phrases, "Zeroed at the cleanout.", (feet, words) -> feet + " feet. " + sentence(words)))
+                .isEmpty();
     }
 
-    private static List<Phrase> missed(List<Phrase> phrases, String begins, String form) {
+    private static String sentence(String words) {
+        return words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1) + ".";
+    }
+
+    private static List<Phrase> missed(
+            List<Phrase> phrases, String begins, BiFunction<Integer, String, String> written) {
         List<Cue> cues = new ArrayList<>(List.of(new Cue(0, 4, begins)));
         for (int i = 0; i < phrases.size(); i++) {
-            String words = phrases.get(i).words();
-            String sentence = words.substring(0, 1).toUpperCase(Locale.ROOT) + words.substring(1);
             double at = (i + 1) * EVERY_S;
-            cues.add(new Cue(
-                    at, at + 4, form.formatted(feet(i), words).replace(words.toUpperCase(Locale.ROOT), sentence)));
+            cues.add(new Cue(at, at + 4, written.apply(feet(i), phrases.get(i).words())));
         }
         List<Spoken> drafts = new TalkReader(new TradeNoteReader(), LengthUnit.FEET)
                 .read(cues)

@@ -47,16 +47,16 @@ public final class HeldFrame {
     private final ReadOnlyLongWrapper changes = new ReadOnlyLongWrapper();
     private Tool tool = Tool.JOINT;
     private Optional<Measuring> hand = Optional.empty();
-    private Optional<Asked> done = Optional.empty();
-    private Optional<Asked> asked = Optional.empty();
+    private Optional<Look> done = Optional.empty();
+    private Optional<Look> asked = Optional.empty();
     private Optional<Seen> seen = Optional.empty();
     private boolean looking;
 
-    /** What is looked for rings: a frame, and by what it is measured. */
-    private record Asked(FrameRef frame, PipeSize bore, double lensMm, double degrees) {}
+    /** A look for rings: at which frame, and by what it is measured. */
+    private record Look(FrameRef frame, PipeSize bore, double lensMm, double degrees) {}
 
     /** What was found on a frame, before any hand. */
-    private record Seen(Asked by, FrameGauge gauge, GreyPicture picture) {
+    private record Seen(Look by, FrameGauge gauge, GreyPicture picture) {
         Measuring hand() {
             return new Measuring(gauge, picture);
         }
@@ -102,7 +102,7 @@ public final class HeldFrame {
 
     /** The frame that is measured. */
     Optional<FrameRef> frame() {
-        return hand.flatMap(h -> done).map(Asked::frame);
+        return hand.flatMap(h -> done).map(Look::frame);
     }
 
     /** Whether rings were looked for already on the frame that stands, so that holding it shows them at once. */
@@ -149,13 +149,13 @@ public final class HeldFrame {
     }
 
     /** The frame that stands, and by what it would be measured; empty while the clip plays and where no bore is known. */
-    private Optional<Asked> here() {
+    private Optional<Look> here() {
         if (desk.player().playingProperty().get()) {
             return Optional.empty();
         }
         return desk.player()
                 .shown()
-                .flatMap(f -> bore().map(b -> new Asked(
+                .flatMap(f -> bore().map(b -> new Look(
                         f.ref(),
                         b,
                         gear(f.ref()).lensHeight(b).mm(),
@@ -164,7 +164,7 @@ public final class HeldFrame {
 
     private void hold() {
         standing.playFromStart();
-        Optional<Asked> wanted = on.get() ? here() : Optional.empty();
+        Optional<Look> wanted = on.get() ? here() : Optional.empty();
         if (wanted.isPresent() && wanted.equals(done)) {
             return;
         }
@@ -182,7 +182,7 @@ public final class HeldFrame {
     }
 
     /** What was found on a frame, at once where it was looked at already. */
-    private void found(Asked frame) {
+    private void found(Look frame) {
         Optional<Seen> already = seen.filter(s -> s.by().equals(frame));
         if (already.isPresent()) {
             take(already.get());
@@ -191,7 +191,7 @@ public final class HeldFrame {
         }
     }
 
-    private void look(Asked now) {
+    private void look(Look now) {
         if (looking || desk.player().shown().isEmpty()) {
             return;
         }
@@ -209,7 +209,7 @@ public final class HeldFrame {
                         found -> looked(now, found));
     }
 
-    private void looked(Asked of, Optional<Seen> found) {
+    private void looked(Look of, Optional<Seen> found) {
         looking = false;
         seen = found.or(() -> seen);
         if (asked.filter(of::equals).isEmpty()) {
@@ -236,7 +236,7 @@ public final class HeldFrame {
     }
 
     /** Measured is what was recorded, however it is looked at. */
-    private Seen seen(Player.Frame frame, Asked by) throws MediaException {
+    private Seen seen(Player.Frame frame, Look by) throws MediaException {
         Picture picture = frame.picture();
         if (!frame.adjustment().isNone()) {
             try (FrameReader reader = desk.work().footage().reader(frame.clip(), PictureShape.FOR_SCREEN)) {
