@@ -24,6 +24,7 @@ import java.util.stream.Stream;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
+import javafx.scene.control.Label;
 import javafx.scene.control.ListView;
 import javafx.scene.control.TextArea;
 import javafx.scene.control.TextField;
@@ -182,6 +183,38 @@ class TalkWindowTest extends OpenWindow {
         until(() -> findings().size() == before + 1);
         assertThat(more().get(Detail.BUILT)).as("nothing is written over").contains(1951);
         assertThat(findings().getLast().kind()).isEqualTo(FindingKind.REMARK);
+    }
+
+    /** What is only guessed by its wording says so, and is not among what is sure. */
+    @Test
+    void whatIsGuessedIsLookedAtFirst() throws TimeoutException {
+        interact(() -> job().work()
+                .apply(new Edit.PutCommentary(
+                        new Commentary("guess", street.id(), "guess.txt", CaptionReader.read("""
+                                [0:05] Zero at the cap.
+                                [0:10] Five feet. Crack on the left.
+                                [0:16] Eight feet. A mop of it dangling off the crown, your hedge is thirsty.
+                                [0:24] Eleven feet. Hole in the bottom.
+                                """), 0, Map.of()))));
+        until(() -> queue().getItems().toString().contains("mop of it"));
+        choose(row("A mop of it"));
+        until(() -> lookup(".label").queryAllAs(Label.class).stream()
+                .anyMatch(l -> l.getText().startsWith("Guessed from its wording")));
+        push(KeyCode.SHIFT, KeyCode.Y);
+        until(() -> !job().work()
+                .now()
+                .job()
+                .commentary("guess")
+                .orElseThrow()
+                .settled()
+                .isEmpty());
+        assertThat(findings()).noneMatch(f -> f.wording().contains("mop of it"));
+        int before = findings().size();
+        choose(row("A mop of it"));
+        type(KeyCode.Y);
+        until(() -> findings().size() == before + 1);
+        assertThat(findings().getLast().kind()).isEqualTo(FindingKind.ROOTS);
+        assertThat(findings().getLast().wording()).contains("mop of it");
     }
 
     private Details more() {

@@ -10,8 +10,9 @@ import java.util.regex.Pattern;
 final class ComesIn {
     private static final Pattern COMES_IN = Pattern.compile("\\bcom(?:e|es|ing) in\\b");
     private static final Pattern ROOTS = Pattern.compile("\\b(?:roots?|routes?)\\b");
-    private static final Pattern A_PIPE = Pattern.compile("\\b(?:tie|tee|wye|lateral|branch|line|pipe|connection"
-            + "|kitchen|laundry|bath\\w*|drain|vent|stack|sewer|main|water|tap|downspout|gutter)");
+    private static final Pattern A_PIPE = Pattern.compile(
+            "\\b(?:tie|tee|wye|lateral|branch|line|pipe|connection"
+                    + "|kitchen|laundry|bath\\w*|lav|sink|shower|tub|toilet|washer|vanity|powder room|upstairs|downstairs|basement|garage|drain|vent|stack|sewer|main|water|tap|downspout|gutter)");
 
     private ComesIn() {}
 

@@ -26,21 +26,11 @@ final class Following {
     private static final Pattern THAT_OPENING =
             Pattern.compile("\\bthat'?s (?:an?|the|your|their) (?:[\\w-]+ ){0,2}(?:cleanout|opening)\\b");
 
-    private static final String CLAIM = "There is ";
     /** A place that was said by itself leaves its sign behind. */
-    private static final String LEADING_SIGNS = "^[\\s.,;:-]+";
+    static final String LEADING_SIGNS = "^[\\s.,;:-]+";
     /** What was not looked at is told in the end as well as in the beginning. */
     private static final Pattern UNSEEN =
             Pattern.compile("(?i)\\b(?:look|looked|examined?|inspect(?:ed)?|scoped?|included?|part of)\\b");
-
-    private static final String CHANGE = "Goes to ";
-    /** A pipe and no more takes so many words. */
-    private static final int PIPE_WORDS = 3;
-    /** "Five feet, nice plastic": what it is like, not what it becomes. */
-    private static final Pattern PRAISED =
-            Pattern.compile("\\b(?i:nice|good|clean|pretty|great|smooth|decent|solid|still|all)\\b");
-    /** The thing is named so early behind a place, characters. */
-    private static final int FIRST_WORDS = 24;
 
     private final NoteReader reader;
     private final LengthUnit unit;
@@ -49,6 +39,7 @@ final class Following {
     private final Standing standing;
     private final Tally tally;
     private final Stating stating;
+    private final BehindPlace behindPlace;
     private final Located located;
     private final Pointed pointed = new Pointed();
     private final Map<Integer, Integer> counts = new HashMap<>();
@@ -65,6 +56,7 @@ final class Following {
         this.course = course;
         this.standing = new Standing(course);
         this.tally = new Tally(transcript.text(), course);
+        this.behindPlace = new BehindPlace(reader, unit);
         this.located = new Located(reader, unit);
         this.stating = new Stating(reader, unit, transcript, course);
     }
@@ -91,9 +83,11 @@ final class Following {
         if (TakenBack.isNo(text)) {
             TakenBack.last(drafts, seconds, withdrawn);
         }
-        Note note = heard(passage);
+        boolean isBehindPlace = follows(passage);
+        Note note = heard(passage, isBehindPlace);
         note.pipes().forEach(p -> pipes.add(new Spoken.PipeSaid(seconds, p, text.strip())));
-        List<Draft> said = stating.in(passage, note, drafts, lastFinding());
+        Stating.Stated stated = stating.in(passage, isBehindPlace, note, drafts, lastFinding());
+        List<Draft> said = stated.drafts();
         Optional<Draft.Place> from = course.at(passage.start());
         int last = passage.start() + text.length();
         boolean noneWithin = course.all(passage.start(), last).isEmpty();
@@ -109,55 +103,33 @@ final class Following {
         if (said.isEmpty()) {
             if (!closed) {
                 if (noneWithin || isWhereTheLastIs(passage.start(), last)) {
-                    addOn(text, seconds);
+                    if (!isElsewhere(passage.start())) {
+                        addOn(text, seconds);
+                    }
                     Sides.add(text, seconds, drafts);
                 }
                 pointed.passed(text, seconds);
             }
             return;
         }
-        said.forEach(d -> take(whole && Stretched.isWater(d) ? d.at(from) : d, passage, closed));
+        said.forEach(d -> take(whole && Stretched.isWater(d) ? d.at(from) : d, passage, closed, stated.likeness()));
         if (whole) {
             Stretched.close(text, end, List.of(), seconds, drafts);
         }
     }
 
-    /** A word that names a thing right behind a place claims it: "Thirteen. Grease along the bottom." */
-    private Note heard(Passages.Passage passage) {
+    private Note heard(Passages.Passage passage, boolean isBehindPlace) {
         Note note = reader.hear(passage.text(), unit, lastFinding());
-        boolean stands = follows(passage);
-        if (!note.drafts().isEmpty() || !stands) {
+        if (!note.drafts().isEmpty() || !isBehindPlace) {
             return note;
         }
-        if (isOtherPipe(passage, note)) {
-            return reader.hear(CHANGE + passage.text().strip(), unit, lastFinding());
-        }
-        Note claimed = reader.hear(CLAIM + passage.text().replaceFirst(LEADING_SIGNS, ""), unit, lastFinding());
-        int shift = passage.text().length()
-                - passage.text().replaceFirst(LEADING_SIGNS, "").length()
-                - CLAIM.length();
-        return new Note(
-                passage.text(),
-                claimed.drafts().stream()
-                        .filter(d -> d.kind().family() != Family.TOLD && d.start() < CLAIM.length() + FIRST_WORDS)
-                        .map(d -> d.saidAs(passage.text().strip(), Math.max(0, d.start() + shift)))
-                        .toList(),
-                note.pipes(),
-                note.remark(),
-                note.chips());
-    }
-
-    /** "Nineteen feet, cast iron", where it was another pipe before. */
-    private boolean isOtherPipe(Passages.Passage passage, Note note) {
-        boolean bare = passage.text().replaceAll("[^A-Za-z ]", "").strip().split("\\s+").length <= PIPE_WORDS;
-        Optional<Wall> here =
-                note.pipes().stream().flatMap(p -> p.wall().stream()).findFirst();
         Optional<Wall> before =
                 pipes.reversed().stream().flatMap(p -> p.pipe().wall().stream()).findFirst();
         boolean first =
                 before.isEmpty() && drafts.stream().noneMatch(d -> d.draft().matter() == FindingKind.MATERIAL_CHANGE);
-        boolean praised = first && PRAISED.matcher(passage.text()).find();
-        return bare && here.isPresent() && !here.equals(before) && !praised;
+        return behindPlace.isOtherPipe(note, before, first)
+                ? behindPlace.changed(note, lastFinding())
+                : behindPlace.claimed(note, lastFinding());
     }
 
     private boolean follows(Passages.Passage passage) {
@@ -168,7 +140,7 @@ final class Following {
         return here;
     }
 
-    private void take(Draft said, Passages.Passage passage, boolean closed) {
+    private void take(Draft said, Passages.Passage passage, boolean closed, boolean likeness) {
         int at = passage.start() + said.start();
         int cue = transcript.cueAt(at);
         double seconds = transcript.cues().get(cue).start();
@@ -192,7 +164,7 @@ final class Following {
         if (water && (closed || Stretched.isStillIn(passage.text(), seconds, drafts))) {
             return;
         }
-        Draft own = Sides.asBefore(Sides.settled(said, passage.text()), seconds, drafts);
+        Draft own = Sides.asBefore(Sides.settled(said, toldThere(passage, at)), seconds, drafts);
         Draft there = Sides.insteadOf(own, passage.text(), seconds, drafts);
         // Where a place is said anew, the eye is led anew.
         Draft shown = course.isPlaceAt(passage.start()) && !pointed.isJustBefore(seconds)
@@ -216,6 +188,9 @@ final class Following {
                     .map(p -> unplaced.at(Optional.of(p)))
                     .orElse(placed);
         }
+        if (said.matter() == FindingKind.ADVICE && placed.place().isEmpty()) {
+            placed = placed.at(located.only(passage.text(), drafts));
+        }
         placed = Sides.asThere(placed, drafts);
         boolean unseen = said.matter() == FindingKind.LIMIT
                 && UNSEEN.matcher(passage.text()).find();
@@ -228,10 +203,20 @@ final class Following {
                 : said.place().equals(placed.place()) ? Spoken.Source.SAID : Spoken.Source.STANDING;
         int number = counts.merge(cue, 1, Integer::sum) - 1;
         Draft worded = placed.saidAs(placed.wording().replaceFirst(LEADING_SIGNS, ""), placed.start());
-        Spoken spoken = new Spoken(cue + "-" + number, seconds, worded, source);
+        Spoken spoken = new Spoken(cue + "-" + number, seconds, worded, source, likeness);
         if (!TakenBack.isOf(drafts, spoken, withdrawn) && !ToldTwice.isOf(spoken, drafts)) {
             drafts.add(spoken);
         }
+    }
+
+    /** The words of a passage that are told of one place. */
+    private String toldThere(Passages.Passage passage, int at) {
+        if (!course.isTold()) {
+            return passage.text();
+        }
+        int[] there = course.toldThere(
+                at, passage.start(), passage.start() + passage.text().length());
+        return passage.text().substring(there[0] - passage.start(), there[1] - passage.start());
     }
 
     /** "Right away we're in clay": that it begins so is no change. */
@@ -272,6 +257,16 @@ final class Following {
                 .flatMap(Draft::place)
                 .filter(p -> course.within(from, to).equals(Optional.of(p)))
                 .isPresent();
+    }
+
+    /** Whether the camera went on since the last finding: what is told now adds nothing to it. */
+    private boolean isElsewhere(int at) {
+        Optional<Draft.Place> last = lastFinding().flatMap(Draft::place).filter(Draft.Place::isPoint);
+        return last.isPresent()
+                && course.at(at)
+                        .filter(p ->
+                                p.isPoint() && p.from().compareTo(last.get().from()) > 0)
+                        .isPresent();
     }
 
     private Optional<Draft> lastFinding() {

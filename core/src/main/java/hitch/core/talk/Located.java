@@ -11,7 +11,10 @@ import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
-/** Of which thing a locate is: "I'm going to pull back and locate that hole. Okay, it's four foot six." */
+/**
+ * Of which thing something is told: "I'm going to pull back and locate that hole. Okay, it's four foot six"; and, where there is one only,
+ * "that hole has to be fixed".
+ */
 final class Located {
     /** So much of what was said before is of it, seconds. */
     static final double SOON_S = 45;
@@ -19,6 +22,10 @@ final class Located {
     private static final Pattern NAMED = Pattern.compile(
             "\\b(?:locat(?:e|ed|ing)|mark on|mark(?:ed|ing)?|find|back (?:to|at)|stop(?:ped)? at|sitting (?:on|at)|park(?:ed)? (?:on|at)|right at|over) (?:that|the|this|our) (?:\\w+ )?"
                     + "(hole|crack|break|roots?|offset|gap|belly|sag|dip|step|tap|wye|tie.?in|blockage|lip)\\b");
+
+    private static final Pattern ONLY = Pattern.compile(
+            "\\b(?:the|that|this|your) (?:[a-z-]+ )?"
+                    + "(hole|crack|break|offset|gap|open joint|belly|sag|low spot|step|drop|patch|blister|cleanout|blockage)\\b");
 
     private final NoteReader reader;
     private final LengthUnit unit;
@@ -43,6 +50,23 @@ final class Located {
         if (noun.isEmpty()) {
             return Optional.empty();
         }
+        return found(noun, drafts).stream().reduce((a, b) -> b).map(p -> new Draft.Place(p.from(), p.from()));
+    }
+
+    /**
+     * The place of the thing that is named, if one such thing was found and no other.
+     *
+     * @param drafts what was found so far
+     */
+    Optional<Draft.Place> only(String text, List<Spoken> drafts) {
+        Matcher named = ONLY.matcher(text.toLowerCase(Locale.ROOT));
+        List<Draft.Place> places =
+                named.find() ? found(named.group(1), drafts).stream().distinct().toList() : List.of();
+        return places.size() == 1 ? Optional.of(places.getFirst()) : Optional.empty();
+    }
+
+    /** Where things of that name were found. */
+    private List<Draft.Place> found(String noun, List<Spoken> drafts) {
         Optional<FindingKind> kind =
                 reader.hear("There is a " + noun + " here.", unit, Optional.empty()).drafts().stream()
                         .map(Draft::kind)
@@ -51,10 +75,8 @@ final class Located {
                 .map(Spoken::draft)
                 .filter(d -> kind.isPresent()
                         && d.kind().broad() == kind.get().broad()
-                        && d.certainty() != Certainty.RULED_OUT
-                        && d.place().isPresent())
-                .reduce((a, b) -> b)
-                .flatMap(Draft::place)
-                .map(p -> new Draft.Place(p.from(), p.from()));
+                        && d.certainty() != Certainty.RULED_OUT)
+                .flatMap(d -> d.place().stream())
+                .toList();
     }
 }

@@ -14,8 +14,9 @@ import java.util.Optional;
  * @param seconds when it was said, from the beginning of the captions
  * @param draft what was said
  * @param source how its place is known
+ * @param likeness whether what it is is known only by what the words are like, not by the words themselves
  */
-public record Spoken(String key, double seconds, Draft draft, Source source) {
+public record Spoken(String key, double seconds, Draft draft, Source source, boolean likeness) {
     private static final double SAME_MM = 100;
 
     /** How the place of something that was said is known. */
@@ -39,7 +40,7 @@ public record Spoken(String key, double seconds, Draft draft, Source source) {
     }
 
     public Spoken(String key, double seconds, Draft draft) {
-        this(key, seconds, draft, draft.place().isPresent() ? Source.SAID : Source.NONE);
+        this(key, seconds, draft, draft.place().isPresent() ? Source.SAID : Source.NONE, false);
     }
 
     /** Whether it has a place only because the camera stood there by what was said before. */
@@ -61,7 +62,7 @@ public record Spoken(String key, double seconds, Draft draft, Source source) {
 
     /** The same with its draft put otherwise. */
     public Spoken with(Draft other) {
-        return new Spoken(key, seconds, other, other.place().isEmpty() ? Source.NONE : source);
+        return new Spoken(key, seconds, other, other.place().isEmpty() ? Source.NONE : source, likeness);
     }
 
     /**

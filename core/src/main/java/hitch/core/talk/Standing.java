@@ -28,6 +28,10 @@ final class Standing {
     private static final Pattern SEEN_TO_COME = Pattern.compile(
             "(?i)\\b(?:com(?:es?|ing)|came|goes|arriv\\w+|(?:here|there) (?:it|she|he) is|just (?:flushed|ran))\\b");
 
+    /** What is sent after the visit. */
+    private static final Pattern SENT = Pattern.compile(
+            "(?i)\\b(?:send|sending|e-?mail|text (?:you|him|her|them)|link|office|price|prices|pricing|quote|estimate|numbers? together|writing|write up|report|a? ?card|call (?:you|him|her|them)|the videos?|a copy|in your (?:mail|inbox))\\b");
+
     private static final Pattern BEFOREHAND = Pattern.compile("(?i)\\b(?:before|beforehand|earlier|had been)\\b");
 
     /** "Scale pretty much the whole way": what is told of all of it is at no one place. */
@@ -52,7 +56,9 @@ final class Standing {
         if (draft.matter() == Act.ZERO) {
             return draft.at(Optional.of(new Draft.Place(Distance.ZERO, Distance.ZERO)));
         }
-        if (draft.matter() == Act.SERVICE || draft.matter() == FindingKind.VERDICT) {
+        boolean sent = draft.matter() == FindingKind.PROMISE
+                && SENT.matcher(draft.wording()).find();
+        if (draft.matter() == Act.SERVICE || draft.matter() == FindingKind.VERDICT || sent) {
             return draft.at(Optional.empty());
         }
         Optional<OddPlace> odd = course.oddWithin(passage, end)

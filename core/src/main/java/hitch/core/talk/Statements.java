@@ -60,9 +60,8 @@ final class Statements {
             return after.isEmpty() || after.get().matcher(before).find();
         }
 
-        /** Whether it is of the visit, and of nothing in the pipe. */
         boolean isTold() {
-            return !(matter instanceof FindingKind kind) || kind.family() == FindingKind.Family.TOLD;
+            return Statements.isTold(matter);
         }
     }
 
@@ -124,6 +123,19 @@ final class Statements {
         return stated;
     }
 
+    /** Whether a sentence may state a matter for all that is known of such turns of phrase: it is neither general nor denied. */
+    boolean mayState(Topic matter, String sentence) {
+        String text = plain(sentence);
+        boolean asserted = isTold(matter)
+                || !GENERAL.matcher(text).find() && !NOT.matcher(text).find();
+        return asserted && isClaimed(matter, sentence);
+    }
+
+    /** Whether it is of the visit, and of nothing in the pipe. */
+    private static boolean isTold(Topic matter) {
+        return !(matter instanceof FindingKind kind) || kind.family() == FindingKind.Family.TOLD;
+    }
+
     private static String plain(String sentence) {
         return sentence.toLowerCase(Locale.ROOT).replace('\u2019', '\'');
     }
@@ -174,7 +186,7 @@ final class Statements {
         return words.replaceAll("'(?!\\?)", "'?");
     }
 
-    private static Topic topic(String word) {
+    static Topic topic(String word) {
         Optional<Topic> topic = Stream.<Topic>concat(Stream.of(Act.values()), Stream.of(FindingKind.values()))
                 .filter(t -> t.word().equals(word))
                 .findFirst();

@@ -17,7 +17,9 @@ final class Tally {
             "(?:crack|fracture|break|hole|gap|offset|belly|bellies|sag|dip|low spot|root|joint|tie.?in|branch(?:es)?"
                     + "|bend|turn|separation|patch(?:es)?|repair|coupling|defect|problem|blockage)s?";
     private static final Pattern COUNT = Pattern.compile("(?<!ty[ -])(?<!hundred )\\b" + NUMBER + " (?:[a-z]+ ){0,2}?"
-            + THING + "\\b|\\b" + THING + " " + NUMBER + " (?:places|times|spots)\\b");
+            + THING + "\\b|\\b" + THING + " (?:in (?:about |like )?)?" + NUMBER
+            + " (?:places|times|spots)\\b|\\b(?:you|we)(?:'?ve)? got an? (?:[a-z]+ ){0,2}?"
+            + THING + "\\b");
 
     /** So many counts make a sum. */
     private static final int FEWEST = 3;

@@ -15,8 +15,16 @@ final class SaidHere {
 
     /** What is drafted of the last lines, each as {@code roots 20 3}: kind, feet from and to, hour; a minus before what is ruled out. */
     static List<String> drafted(String... lines) {
-        List<String> all = new ArrayList<>(List.of("Zero at the cap.", "Five. Clay.", "Ten.", "Fifteen."));
-        int before = all.size();
+        return drafted(List.of("Zero at the cap.", "Five. Clay.", "Ten.", "Fifteen."), lines);
+    }
+
+    /** The same of captions without a sign, as a machine writes them. */
+    static List<String> draftedWithoutSigns(String... lines) {
+        return drafted(List.of("zero at the cap", "five feet it's clay", "ten feet", "fifteen feet"), lines);
+    }
+
+    private static List<String> drafted(List<String> before, String... lines) {
+        List<String> all = new ArrayList<>(before);
         all.addAll(List.of(lines));
         List<Cue> cues = new ArrayList<>();
         for (int i = 0; i < all.size(); i++) {
@@ -24,7 +32,7 @@ final class SaidHere {
         }
         return new TalkReader(new TradeNoteReader(), LengthUnit.FEET)
                 .read(cues).drafts().stream()
-                        .filter(d -> d.seconds() >= 6 * before)
+                        .filter(d -> d.seconds() >= 6 * before.size())
                         .map(d -> words(d.draft()))
                         .toList();
     }

@@ -137,6 +137,9 @@ final class SpokenCell extends ListCell<SpokenLine> {
                     Character.toUpperCase(c.words().charAt(0)) + c.words().substring(1) + "."));
         }
         line.placeInDoubt().ifPresent(c -> labels.add(choices(line, c)));
+        if (line.spoken().likeness()) {
+            labels.add(wrapped("Guessed from its wording: look before you keep it."));
+        }
         if (line.draft().certainty() == Certainty.RULED_OUT && labels.isEmpty()) {
             labels.add(wrapped("Said not to be there; keeping it changes nothing but this list."));
         }

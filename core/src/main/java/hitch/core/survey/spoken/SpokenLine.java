@@ -60,13 +60,14 @@ public record SpokenLine(
     }
 
     /**
-     * Whether it may be taken without a look at it: it is claimed for sure, its place was said or is the counter's, nothing speaks
+     * Whether it may be taken without a look at it: it is claimed for sure, in words that are known, its place was said or is the counter's, nothing speaks
      * against it, and it was not found before.
      */
     public boolean isSure() {
         boolean placed = spoken.source() == Spoken.Source.SAID || counter.isPresent();
         return isOpen()
                 && placed
+                && !spoken.likeness()
                 && against.isEmpty()
                 && twin.isEmpty()
                 && draft().certainty() == Certainty.SEEN

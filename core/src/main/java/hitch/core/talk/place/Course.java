@@ -1,6 +1,5 @@
 package hitch.core.talk.place;
 
-import hitch.core.finding.FindingKind;
 import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
@@ -9,6 +8,7 @@ import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -29,12 +29,11 @@ public final class Course {
     /** Within this share of the words the counter is set to nothing where it is told at all. */
     private static final double EARLY = 0.3;
     /** It is out for good behind this share. */
-    private static final double LATE = 0.5;
-
     private static final Pattern BACK = Pattern.compile(
             "\\b(?:com(?:e|ing) back|on the way back|way back|going back|pulling back|pull(?:ing)? (?:out|it|easy|her)|head(?:ing|ed)? back"
-                    + "|back(?:ing)? (?:out|up|now|to)|okay back|retriev\\w+|return\\w*|end of (?:the )?(?:run|survey|line)|that'?s the (?:city )?main"
+                    + "|back(?:ing)? (?:out|up|now)|back(?:ing)? to (?!the (?:left|right)|(?:the |our |old )*(?:clay|cast|iron|plastic|pvc|abs|concrete|tile|four|six|normal|straight|round))|okay back|retriev\\w+|return\\w*|end of (?:the )?(?:run|survey|line)|that'?s the (?:city )?main"
                     + "|as far as)\\b");
+
     private static final int SMALL_WORDS = 24;
     /** So many characters are one statement at most. */
     private static final int LONG_WORDS = 60;
@@ -44,16 +43,7 @@ public final class Course {
 
     private static final Pattern FILLERS = Pattern.compile(
             "(?:and |that's |thats |it's |its |now |we're |were |i'm |im |at |about |around |like |maybe |right |approximately )+");
-    /** At most four words that begin a sentence, and a comma behind them. */
-    private static final Pattern NAMED_FIRST =
-            Pattern.compile("(?:^|[.!?]\\s+)((?:[A-Za-z-]+ ){0,3}[A-Za-z-]+),\\s*(?:at |about )?$");
-
-    private static final String CLAIM = "There is a ";
     private static final Pattern ZERO = Pattern.compile("\\b(?:zero(?:ed|ing|s)?|zeroes)\\b");
-    private static final Pattern OUT = Pattern.compile(
-            "\\b(?:(?<!(?:time|when|while|once|if|before|after|till|until) )i'?m out\\b(?! of)|we'?re out\\b(?! of| at)|out of the (?:hole|cleanout|ground)|back (?:at|in) the (?:clean ?out|start|truck|lip|opening)"
-                    + "|that'?s (?:all i have|it for)|camera'?s out|end of (?:the )?inspection|to (?:sum|summarize|recap)|in (?:summary|closing)"
-                    + "|so overall|overall,|in conclusion|what (?:it|this) (?:needs|comes)|for the (?:report|file|office)|to sum it up|so,? where are we|back home|we'?re home|camera is out)\\b");
 
     private final Transcript transcript;
     private final List<PlaceSaid> chosen;
@@ -63,7 +53,7 @@ public final class Course {
     private final List<PlaceSaid> afterwards;
 
     private final TreeMap<Integer, OddPlace> oddByStart = new TreeMap<>();
-    private final List<Integer> outs = new ArrayList<>();
+    private final List<Integer> outs;
 
     private Course(Transcript transcript, List<PlaceSaid> chosen, List<OddPlace> odd, List<PlaceSaid> afterwards) {
         this.transcript = transcript;
@@ -72,21 +62,18 @@ public final class Course {
         this.afterwards = afterwards;
         chosen.forEach(p -> byStart.put(p.start(), p));
         odd.forEach(o -> oddByStart.put(o.start(), o));
-        Matcher out = OUT.matcher(transcript.text().toLowerCase(java.util.Locale.ROOT));
-        while (out.find()) {
-            outs.add(out.start());
-        }
+        outs = new WayOut(transcript.text(), chosen).all();
     }
 
     public static Course of(Transcript transcript, NoteReader reader, LengthUnit unit) {
         String text = transcript.text();
         Row row = new Row(text, reader.numbers(text));
         int begun = begun(text);
-        int over = over(text);
         List<PlaceSaid> numbers = PlaceFinder.find(row, unit, transcript.hasSigns());
+        int over = new WayOut(text, numbers).last(lastZero(text));
         List<PlaceSaid> all = numbers.stream()
                 .filter(p -> p.start() >= begun && p.start() < over)
-                .map(p -> isThingsPlace(p, text, reader) ? p.amongWords() : p)
+                .map(p -> ThingsPlace.is(p, text, reader) ? p.amongWords() : p)
                 .toList();
         List<PlaceSaid> chosen = PlaceTrail.of(all, i -> between(text, all, i, BACK), i -> between(text, all, i, ZERO));
         return new Course(
@@ -94,15 +81,6 @@ public final class Course {
                 chosen,
                 chosen.size() < LEAST ? List.of() : odd(transcript, all, chosen),
                 numbers.stream().filter(p -> p.start() >= over).toList());
-    }
-
-    /** "Crack, forty-six, all the way round": the thing is named first, and nothing begins with its place. */
-    private static boolean isThingsPlace(PlaceSaid said, String text, NoteReader reader) {
-        Matcher first = NAMED_FIRST.matcher(text.substring(Math.max(0, said.start() - LONG_WORDS), said.start()));
-        return said.bare()
-                && first.find()
-                && reader.read(CLAIM + first.group(1), LengthUnit.FEET).drafts().stream()
-                        .anyMatch(d -> d.kind().family() != FindingKind.Family.TOLD);
     }
 
     /** What stands by itself as a place does, soon after one that was passed and soon before another, and lies between neither. */
@@ -160,17 +138,11 @@ public final class Course {
         return zero.find() && zero.start() < text.length() * EARLY ? zero.start() : 0;
     }
 
-    /** Where the camera is out for good: numbers behind it tell what was told before. */
-    private static int over(String text) {
-        String lower = text.toLowerCase(java.util.Locale.ROOT);
-        int last = 0;
-        Matcher zero = ZERO.matcher(lower);
-        while (zero.find()) {
-            last = zero.end();
-        }
-        Matcher out = OUT.matcher(lower);
-        int from = Math.max(last, (int) (text.length() * LATE));
-        return out.find(from) ? out.start() : text.length();
+    private static int lastZero(String text) {
+        return ZERO.matcher(text.toLowerCase(java.util.Locale.ROOT))
+                .results()
+                .mapToInt(MatchResult::end)
+                .reduce(0, (a, b) -> b);
     }
 
     private static boolean between(String text, List<PlaceSaid> all, int i, Pattern words) {
@@ -269,6 +241,22 @@ public final class Course {
     public boolean isPlaceAt(int at) {
         PlaceSaid here = byStart.get(at);
         return isTold() && here != null && here.bare();
+    }
+
+    /**
+     * What is told of one place in a passage, from one character to another. Where a passage begins with a place, each place is told before
+     * its things; else behind them, and more of them behind it.
+     *
+     * @param at where the thing is named
+     */
+    public int[] toldThere(int at, int from, int to) {
+        var inside = byStart.subMap(from, true, to, false);
+        boolean placeFirst =
+                !inside.isEmpty() && PlaceFinder.isLead(transcript.text().substring(from, inside.firstKey()));
+        Integer first = inside.floorKey(at);
+        Integer next = inside.higherKey(at);
+        Integer last = placeFirst || next == null ? next : inside.higherKey(next);
+        return new int[] {first == null ? from : first, last == null ? to : last};
     }
 
     /** Places that stand by themselves: where they begin and end in the text. */

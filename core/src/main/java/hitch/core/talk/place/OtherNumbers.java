@@ -28,7 +28,7 @@ final class OtherNumbers {
     }
 
     /**
-     * Whether so many feet are how deep something lies, or how far something drops.
+     * Whether so many feet are how deep something lies, or how far something drops or goes on.
      *
      * @param i the number
      * @param next what stands behind it and its unit
@@ -36,7 +36,7 @@ final class OtherNumbers {
      */
     boolean isDepth(int i, int next, boolean exact) {
         // "Five foot eight, and I've put a blue flag".
-        return row.at(i).value() < DEEPEST && (isRead(i) || goesDown(i) || exact && isMarked(next));
+        return row.at(i).value() < DEEPEST && (isRead(i) || goesDown(i) || goesOn(i) || exact && isMarked(next));
     }
 
     private boolean isMarked(int from) {
@@ -60,6 +60,16 @@ final class OtherNumbers {
             }
         }
         return false;
+    }
+
+    /** "A crack that goes on for about two feet": a length. */
+    private boolean goesOn(int i) {
+        int before = i - 1;
+        while (row.at(before).text().matches("about|around|maybe|like|roughly|for|on|another")) {
+            before--;
+        }
+        return row.at(before).text().matches("goes|runs|continues|lasts|keeps")
+                && row.at(i + 1).text().matches("feet|foot|ft");
     }
 
     /** "It goes straight down about three feet": a length. */

@@ -4,7 +4,9 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
+import java.util.stream.Stream;
 
 /** Finds the numbers that may be distances along the run, and tells by the words about them how likely each is. */
 final class PlaceFinder {
@@ -40,6 +42,9 @@ final class PlaceFinder {
     /** "Thirty-five feet, belly starts": such a thing begins or ends there and is not so long. */
     private static final Set<String> BEGINS = Row.words("starts start begins begin ends end stops");
 
+    /** "Forty-four feet, back to clay": what one comes to there. */
+    private static final Set<String> INTO = Row.words("to in into on onto");
+
     private static final Set<String> AT = Row.words("at around @");
     private static final Set<String> SMALL = Row.words(
             "okay ok so and now alright right then about well yeah yep here im were coming back again roughly "
@@ -56,6 +61,15 @@ final class PlaceFinder {
     private final boolean signs;
     private final OtherNumbers other;
     private final List<PlaceSaid> found = new ArrayList<>();
+
+    /** Whether words say nothing of their own, but lead to a place: "okay so at". */
+    static boolean isLead(String words) {
+        return Stream.of(words.toLowerCase(Locale.ROOT)
+                        .replaceAll("[^a-z ]", "")
+                        .strip()
+                        .split("\\s+"))
+                .allMatch(w -> w.isEmpty() || SMALL.contains(w) || LEADING.contains(w) || AT.contains(w));
+    }
 
     private PlaceFinder(Row row, LengthUnit unit, boolean signs) {
         this.row = row;
@@ -192,7 +206,8 @@ final class PlaceFinder {
                 && row.at(unitAt + 1).text().matches("it|there|theres|we|i|is|youve|you");
         boolean begins = row.is(unitAt + 1, BEGINS)
                 || row.at(unitAt).text().equals("out")
-                        && row.at(unitAt + 1).text().equals("of");
+                        && row.at(unitAt + 1).text().equals("of")
+                || row.at(unitAt).text().equals("back") && row.is(unitAt + 1, INTO);
         if (measured && length && !goesOn && !begins) {
             return 0;
         }

@@ -1,0 +1,77 @@
+package hitch.core.talk;
+
+import hitch.core.finding.FindingKind.Family;
+import hitch.core.measure.LengthUnit;
+import hitch.core.note.Draft;
+import hitch.core.note.Note;
+import hitch.core.note.NoteReader;
+import hitch.core.pipe.Wall;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/** What a few words claim that stand right behind a place, and by themselves would claim nothing. */
+final class BehindPlace {
+    private static final String CLAIM = "There is ";
+    private static final String CHANGE = "Goes to ";
+    /** A pipe and no more takes so many words. */
+    private static final int PIPE_WORDS = 3;
+    /** "Five feet, nice plastic": what it is like, not what it becomes. */
+    private static final Pattern PRAISED =
+            Pattern.compile("\\b(?i:nice|good|clean|pretty|great|smooth|decent|solid|still|all)\\b");
+    /** The thing is named so early behind a place, characters. */
+    private static final int FIRST_WORDS = 24;
+
+    private final NoteReader reader;
+    private final LengthUnit unit;
+
+    BehindPlace(NoteReader reader, LengthUnit unit) {
+        this.reader = reader;
+        this.unit = unit;
+    }
+
+    /**
+     * "Nineteen feet, cast iron", where it was another pipe before.
+     *
+     * @param before the wall that was told last
+     * @param first whether no pipe was told before it
+     */
+    boolean isOtherPipe(Note note, Optional<Wall> before, boolean first) {
+        String sentence = bare(note.wording()).replaceFirst("[.!?].*", "");
+        boolean bare = sentence.replaceAll("[^A-Za-z ]", "").strip().split("\\s+").length <= PIPE_WORDS;
+        Optional<Wall> here =
+                note.pipes().stream().flatMap(p -> p.wall().stream()).findFirst();
+        boolean praised = first && PRAISED.matcher(note.wording()).find();
+        return bare && here.isPresent() && !here.equals(before) && !praised;
+    }
+
+    /** The pipe that is named, as one that begins here. */
+    Note changed(Note note, Optional<Draft> last) {
+        return with(note, reader.hear(CHANGE + bare(note.wording()), unit, last).drafts(), CHANGE);
+    }
+
+    /** A word that names a thing claims it: "Thirteen. Grease along the bottom." */
+    Note claimed(Note note, Optional<Draft> last) {
+        List<Draft> claimed = reader.hear(CLAIM + bare(note.wording()), unit, last).drafts().stream()
+                .filter(d -> d.kind().family() != Family.TOLD && d.start() < CLAIM.length() + FIRST_WORDS)
+                .toList();
+        return with(note, claimed, CLAIM);
+    }
+
+    private static String bare(String words) {
+        return words.replaceFirst(Following.LEADING_SIGNS, "");
+    }
+
+    /** @param before what was put before the bare words */
+    private static Note with(Note note, List<Draft> drafts, String before) {
+        int signs = note.wording().length() - bare(note.wording()).length();
+        return new Note(
+                note.wording(),
+                drafts.stream()
+                        .map(d -> d.saidAs(note.wording().strip(), Math.max(0, d.start() - before.length() + signs)))
+                        .toList(),
+                note.pipes(),
+                note.remark(),
+                note.chips());
+    }
+}
