@@ -192,9 +192,9 @@ class TalkWindowTest extends OpenWindow {
                 .apply(new Edit.PutCommentary(
                         new Commentary("guess", street.id(), "guess.txt", CaptionReader.read("""
                                 [0:05] Zero at the cap.
-                                [0:10] Five feet. Crack on the left.
-                                [0:16] Eight feet. A mop of it dangling off the crown, your hedge is thirsty.
-                                [0:24] Eleven feet. Hole in the bottom.
+                                [0:10] Five feet. Grease on the top.
+                                [0:14] Nine feet. Crack on the left.
+                                [0:23] Thirteen feet. A mop of it dangling off the crown, your hedge is thirsty.
                                 """), 0, Map.of()))));
         until(() -> queue().getItems().toString().contains("mop of it"));
         choose(row("A mop of it"));
