@@ -149,7 +149,7 @@ final class Following {
         if (told && (tally.counts(at) || NotFound.is(said, passage.text(), seconds, drafts))) {
             return;
         }
-        if (course.isTold() && isBeginning(said, at, passage)) {
+        if (course.isTold() && isBeginning(said, at, passage) || told && course.isBefore(at) && isInThePipe(said)) {
             return;
         }
         boolean thatOpening = said.matter() == FindingKind.OPENING
@@ -217,6 +217,12 @@ final class Following {
         int[] there = course.toldThere(
                 at, passage.start(), passage.start() + passage.text().length());
         return passage.text().substring(there[0] - passage.start(), there[1] - passage.start());
+    }
+
+    /** The speaker tells of it what he sees, and of an opening or a wall what he knows. */
+    private static boolean isInThePipe(Draft said) {
+        Family family = said.kind().family();
+        return family == Family.CONDITION || family == Family.WATER || said.matter() == FindingKind.TIE_IN;
     }
 
     /** "Right away we're in clay": that it begins so is no change. */

@@ -51,6 +51,10 @@ final class Likeness {
             "\\b(?:(?:\\d+|two|three|four|five|six|seven|eight|nine|ten|eleven"
                     + "|twelve|(?:thir|four|fif|six|seven|eigh|nine)teen|twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety|hundred)\\b ?)+");
 
+    /** Sounds of thinking and surprise. */
+    private static final Pattern SOUNDS =
+            Pattern.compile("\\b(?:uh|um|er|ah|oh|whoa|wow|huh|hmm|okay|ok|alright|yeah|yep)\\b");
+
     private static final Likeness KNOWN = new Likeness(phrases());
 
     private final Map<String, Optional<Topic>> byHeart = new HashMap<>();
@@ -128,7 +132,10 @@ final class Likeness {
     /** Lower case, without signs; a number is as good as another. */
     private static String plain(String words) {
         String bare = words.toLowerCase(Locale.ROOT).replace('\u2019', '\'').replaceAll("[^a-z0-9' ]", " ");
-        return NUMBERS.matcher(bare).replaceAll("0").replaceAll("\\s+", " ").strip();
+        return NUMBERS.matcher(SOUNDS.matcher(bare).replaceAll(" "))
+                .replaceAll("0")
+                .replaceAll("\\s+", " ")
+                .strip();
     }
 
     private static String stem(String word) {

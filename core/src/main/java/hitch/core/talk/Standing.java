@@ -30,7 +30,7 @@ final class Standing {
 
     /** What is sent after the visit. */
     private static final Pattern SENT = Pattern.compile(
-            "(?i)\\b(?:send|sending|e-?mail|text (?:you|him|her|them)|link|office|price|prices|pricing|quote|estimate|numbers? together|writing|write up|report|a? ?card|call (?:you|him|her|them)|the videos?|a copy|in your (?:mail|inbox))\\b");
+            "(?i)\\b(?:send|sending|e-?mail|text (?:you|him|her|them)|link|office|price|prices|pricing|quote|estimate|numbers? together|writing|write (?:it|this|that|you)? ?up|let (?:[\\w ]{2,24}) know|pass (?:it|that|this) on|report|a? ?card|call (?:you|him|her|them)|the videos?|a copy|in your (?:mail|inbox))\\b");
 
     private static final Pattern BEFOREHAND = Pattern.compile("(?i)\\b(?:before|beforehand|earlier|had been)\\b");
 
@@ -77,7 +77,9 @@ final class Standing {
         }
         if (isFeature(draft) && said.filter(p -> !p.isPoint()).isPresent()) {
             // A length that was said with it is another thing's.
-            return draft.at(said.filter(p -> course.knows(p.from())).map(p -> new Draft.Place(p.from(), p.from())));
+            return draft.at(said.filter(p -> course.knows(p.from()))
+                    .map(p -> new Draft.Place(p.from(), p.from()))
+                    .or(() -> here));
         }
         if (draft.matter() == FindingKind.OPENING && here.isEmpty()) {
             // How deep a cleanout stands in its box is no place along the run.

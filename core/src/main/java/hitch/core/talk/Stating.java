@@ -33,7 +33,7 @@ final class Stating {
 
     private static final double LATELY_S = 60;
     private static final Pattern SAME = Pattern.compile(
-            "[\\s,.]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! (?:as|joint|pipe|spot|place|way|stuff|material|(?:\\w+ ){1,2}(?:pipe|stuff|material))\\b)(?: again| thing| here| deal)?|ditto|more of (?:it|them|the same|those)|another one|so does (?:the |this )?(?:second|next|third|fourth|last|other|one)(?: one| joint)?"
+            "[\\s,.:;-]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! (?:as|joint|pipe|spot|place|way|stuff|material|(?:\\w+ ){1,2}(?:pipe|stuff|material))\\b)(?: again| thing| here| deal)?|ditto|again(?: here| there)?(?=\\s*(?:[,.]|$))|more of (?:it|them|the same|those)|another one|so does (?:the |this )?(?:second|next|third|fourth|last|other|one)(?: one| joint)?"
                     + "|(?:every|each|this|that|the next|the other) (?:joint|one)(?:'s| has|'s got| has got|s got) (?:got )?(?:it|them|'?em|some)(?: too| now| as well)?"
                     + "|(?:and |okay )?(?:that|this|the next|the other) (?:joint|one)(?:'s got| has| has got|s got) (?:a little|a few|a bunch|a lot|more|quite a few|plenty)(?: too| as well)?(?=\\s*(?:[,.]|$|on |at |up |in |along |all ))"
                     + "|(?:and |okay )?(?:there'?s |there are |got |we'?ve got |you'?ve got )(?:quite a few|a few(?: more)?|a bunch|a bunch more|a lot|several|plenty)(?: of (?:them|those|'?em))?(?: here| there)?(?=\\s*(?:[,.]|$|on |at |up |in |along ))"
@@ -55,6 +55,7 @@ final class Stating {
     private static final Pattern BROKEN = Pattern.compile("\\b(?:broken?|breaks?|busted)\\b");
     private static final Pattern MISSING = Pattern.compile("\\b(?:missing|gone|fell out|fallen out)\\b");
 
+    private static final Pattern SENTENCES = Pattern.compile("(?<=[.!?])\\s+");
     /** More words than this seldom say one thing. */
     private static final int ONE_THING_WORDS = 18;
     /**
@@ -161,14 +162,15 @@ final class Stating {
         return new Stated(course.isTold() ? withoutWhatIsAdvised(all) : all, likeness);
     }
 
-    /** What a passage is like, in words that no rule knows. */
+    /** What a passage is like, in words that no rule knows: its surest sentence. */
     private Optional<Draft> alike(String text, Optional<Draft.Place> place, boolean placed) {
-        boolean oneThing = text.strip().split("\\s+").length <= ONE_THING_WORDS;
-        return Optional.of(text)
-                .filter(t -> oneThing)
-                .flatMap(Likeness.known()::of)
-                .filter(like -> like.certainty() >= (placed ? LIKE_AT_A_PLACE : LIKE))
-                .filter(like -> statements.mayState(like.matter(), text))
+        return SENTENCES
+                .splitAsStream(text)
+                .filter(sentence -> sentence.strip().split("\\s+").length <= ONE_THING_WORDS)
+                .flatMap(sentence -> Likeness.known().of(sentence).stream()
+                        .filter(like -> like.certainty() >= (placed ? LIKE_AT_A_PLACE : LIKE))
+                        .filter(like -> statements.mayState(like.matter(), sentence)))
+                .max(Comparator.comparingDouble(Likeness.Like::certainty))
                 .map(like -> new Draft(
                         like.matter(),
                         place,

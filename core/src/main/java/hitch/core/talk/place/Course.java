@@ -54,6 +54,7 @@ public final class Course {
 
     private final TreeMap<Integer, OddPlace> oddByStart = new TreeMap<>();
     private final List<Integer> outs;
+    private final int begun;
 
     private Course(Transcript transcript, List<PlaceSaid> chosen, List<OddPlace> odd, List<PlaceSaid> afterwards) {
         this.transcript = transcript;
@@ -63,6 +64,7 @@ public final class Course {
         chosen.forEach(p -> byStart.put(p.start(), p));
         odd.forEach(o -> oddByStart.put(o.start(), o));
         outs = new WayOut(transcript.text(), chosen).all();
+        begun = begun(transcript.text());
     }
 
     public static Course of(Transcript transcript, NoteReader reader, LengthUnit unit) {
@@ -174,6 +176,11 @@ public final class Course {
                 ? Optional.empty()
                 : Optional.of(
                         new Draft.Place(last.getValue().from(), last.getValue().to()));
+    }
+
+    /** Whether the camera is not in yet: what is spoken of is the job. */
+    public boolean isBefore(int at) {
+        return at < begun;
     }
 
     /** Whether the camera is out by then, so that what is told is told once more. */

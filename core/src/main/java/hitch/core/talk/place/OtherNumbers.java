@@ -15,6 +15,10 @@ final class OtherNumbers {
     /** Words between two hours. */
     private static final int HOURS_APART = 5;
 
+    /** Lines to a house are seldom wider, inches. */
+    private static final int WIDEST_IN = 12;
+
+    private static final Set<String> REDUCERS = Row.words("reducer increaser bushing reduces reducing necks");
     private static final Set<String> MARKS =
             Row.words("flag stake paint chalk painted staked flagged deep underground");
     private static final Set<String> READS_DEPTH = Row.words("depth locator receiver wand sonde");
@@ -118,6 +122,18 @@ final class OtherNumbers {
         for (int j = i - 1; j > i - SOON && (first || second); j--) {
             if (row.at(j).text().equals("sides")) {
                 return true;
+            }
+        }
+        return false;
+    }
+
+    /** "Reducer, six down to four": widths of two pipes. */
+    boolean isWidth(int i) {
+        boolean ofTwo = row.at(i + 1).text().matches("to|down|up")
+                || row.at(i - 1).text().equals("to");
+        for (int j = i - 1; ofTwo && j > i - SOON; j--) {
+            if (row.is(j, REDUCERS)) {
+                return row.at(i).value() <= WIDEST_IN;
             }
         }
         return false;

@@ -98,7 +98,7 @@ final class PlaceFinder {
         boolean feet = row.is(next, FEET);
         boolean metres = row.is(next, METRES);
         boolean measured = feet || metres;
-        if (!measured && other.isHour(i)) {
+        if (!measured && (other.isHour(i) || other.isWidth(i))) {
             return next;
         }
         if (measured) {
