@@ -138,7 +138,7 @@ final class SpokenCell extends ListCell<SpokenLine> {
         }
         line.placeInDoubt().ifPresent(c -> labels.add(choices(line, c)));
         if (line.spoken().likeness()) {
-            labels.add(wrapped("Guessed from its wording: look before you keep it."));
+            labels.add(wrapped("Guessed from its wording; look before you keep it."));
         }
         if (line.draft().certainty() == Certainty.RULED_OUT && labels.isEmpty()) {
             labels.add(wrapped("Said not to be there; keeping it changes nothing but this list."));
