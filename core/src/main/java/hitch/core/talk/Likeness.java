@@ -10,6 +10,7 @@ import java.util.ArrayList;
 import java.util.Collection;
 import java.util.HashMap;
 import java.util.HashSet;
+import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
@@ -66,7 +67,9 @@ final class Likeness {
 
     Likeness(Collection<Phrase> phrases) {
         phrases.forEach(p -> byHeart.put(plain(p.words()), p.matter()));
-        Map<Optional<Topic>, List<Phrase>> byMatter = phrases.stream().collect(Collectors.groupingBy(Phrase::matter));
+        // In their order, so that the same words have the same certainty each time.
+        Map<Optional<Topic>, List<Phrase>> byMatter = phrases.stream()
+                .collect(Collectors.groupingBy(Phrase::matter, LinkedHashMap::new, Collectors.toList()));
         matters = List.copyOf(byMatter.keySet());
         shares = new double[matters.size()];
         for (int m = 0; m < shares.length; m++) {

@@ -83,9 +83,9 @@ final class Stating {
     }
 
     /**
+     * @param behindPlace whether it stands right behind a place
      * @param note what the reader understood of it
      * @param drafts what was found before it
-     * @param behindPlace whether it stands right behind a place
      * @param last the thing that was found last
      */
     Stated in(Passages.Passage passage, boolean behindPlace, Note note, List<Spoken> drafts, Optional<Draft> last) {

@@ -60,8 +60,8 @@ public record SpokenLine(
     }
 
     /**
-     * Whether it may be taken without a look at it: it is claimed for sure, in words that are known, its place was said or is the counter's, nothing speaks
-     * against it, and it was not found before.
+     * Whether it may be taken without a look at it: it is claimed for sure, in words that are known, its place was said or is the
+     * counter's, nothing speaks against it, and it was not found before.
      */
     public boolean isSure() {
         boolean placed = spoken.source() == Spoken.Source.SAID || counter.isPresent();
