@@ -36,11 +36,11 @@ final class Following {
     private final LengthUnit unit;
     private final Transcript transcript;
     private final Course course;
-    private final Standing standing;
+    private final InItsPlace inItsPlace;
     private final Tally tally;
     private final Stating stating;
     private final BehindPlace behindPlace;
-    private final Located located;
+    private final OnItsSide sides;
     private final Pointed pointed = new Pointed();
     private final Map<Integer, Integer> counts = new HashMap<>();
     private final List<Spoken> drafts = new ArrayList<>();
@@ -48,16 +48,18 @@ final class Following {
     private final List<Spoken.Withdrawn> withdrawn = new ArrayList<>();
     /** Whether the passage before was a place and nothing else. */
     private boolean afterPlace;
+    /** Whether what was told last was told with its place. */
+    private boolean lastPlaced;
 
     Following(NoteReader reader, LengthUnit unit, Transcript transcript, Course course) {
         this.reader = reader;
         this.unit = unit;
         this.transcript = transcript;
         this.course = course;
-        this.standing = new Standing(course);
+        this.inItsPlace = new InItsPlace(reader, unit, transcript, course);
+        this.sides = new OnItsSide(transcript, course, pointed);
         this.tally = new Tally(transcript.text(), course);
         this.behindPlace = new BehindPlace(reader, unit);
-        this.located = new Located(reader, unit);
         this.stating = new Stating(reader, unit, transcript, course);
     }
 
@@ -89,12 +91,15 @@ final class Following {
         Stating.Stated stated = stating.in(passage, isBehindPlace, note, drafts, lastFinding());
         List<Draft> said = stated.drafts();
         Optional<Draft.Place> from = course.at(passage.start());
-        int last = passage.start() + text.length();
+        int last = passage.end();
         boolean noneWithin = course.all(passage.start(), last).isEmpty();
         boolean unplaced = !course.isPlaceAt(passage.start()) && noneWithin;
         Optional<Draft.Place> end = unplaced && Stretched.endsOutOfIt(text)
                 ? course.behind(last).or(() -> course.at(last - 1))
                 : course.at(last - 1);
+        if (course.isTold() && !lastPlaced) {
+            BeginsAt.told(course, passage, seconds, drafts);
+        }
         if (Stretched.goesOn(text, end, said, seconds, drafts)) {
             return;
         }
@@ -112,6 +117,7 @@ final class Following {
             }
             return;
         }
+        lastPlaced = isBehindPlace || !noneWithin;
         said.forEach(d -> take(whole && Stretched.isWater(d) ? d.at(from) : d, passage, closed, stated.likeness()));
         if (whole) {
             Stretched.close(text, end, List.of(), seconds, drafts);
@@ -144,58 +150,14 @@ final class Following {
         int at = passage.start() + said.start();
         int cue = transcript.cueAt(at);
         double seconds = transcript.cues().get(cue).start();
-        boolean water = said.kind().family() == Family.WATER;
-        boolean told = course.isTold() && Stating.isFound(said);
-        if (told && (tally.counts(at) || NotFound.is(said, passage.text(), seconds, drafts))) {
+        if (isNothing(said, at, passage, seconds) || isOfWaterThatIsKnown(said, passage, closed, seconds)) {
             return;
         }
-        if (course.isTold() && isBeginning(said, at, passage) || told && course.isBefore(at) && isInThePipe(said)) {
-            return;
-        }
-        boolean thatOpening = said.matter() == FindingKind.OPENING
-                && THAT_OPENING.matcher(passage.text().toLowerCase(Locale.ROOT)).find();
-        if (told && thatOpening && ToldTwice.isJustFound(FindingKind.TIE_IN, seconds, drafts)) {
-            // "There's a tee straight up, that's a cleanout": what was taken for a tie-in is that.
-            drafts.removeLast();
-        }
-        if (told && HeldThere.is(said, passage.text(), seconds, drafts)) {
-            return;
-        }
-        if (water && (closed || Stretched.isStillIn(passage.text(), seconds, drafts))) {
-            return;
-        }
-        Draft own = Sides.asBefore(Sides.settled(said, toldThere(passage, at)), seconds, drafts);
-        Draft there = Sides.insteadOf(own, passage.text(), seconds, drafts);
-        // Where a place is said anew, the eye is led anew.
-        Draft shown = course.isPlaceAt(passage.start()) && !pointed.isJustBefore(seconds)
-                ? there
-                : pointed.on(there, passage.text(), seconds);
-        Draft sided = Sides.thatSide(shown, passage.text(), transcript.lately(at, SOON_S));
+        Draft sided = sides.of(said, at, passage, seconds, drafts);
         Optional<Draft> again = Stretched.toldAgain(sided, passage.text(), seconds, drafts);
-        if (course.isTold() && again.isPresent() && ToldTwice.isKnown(again.get(), drafts)) {
-            return;
-        }
-        Draft placed = again.orElseGet(() -> standing.placed(
-                sided, at, passage.start(), passage.start() + passage.text().length()));
-        if (said.matter() == FindingKind.LOCATE
-                && course.isTold()
-                && course.within(
-                                passage.start(),
-                                passage.start() + passage.text().length())
-                        .isEmpty()) {
-            Draft unplaced = placed;
-            placed = located.place(transcript.lately(at, Located.SOON_S) + passage.text(), seconds, drafts)
-                    .map(p -> unplaced.at(Optional.of(p)))
-                    .orElse(placed);
-        }
-        if (said.matter() == FindingKind.ADVICE && placed.place().isEmpty()) {
-            placed = placed.at(located.only(passage.text(), drafts));
-        }
-        placed = Sides.asThere(placed, drafts);
-        boolean unseen = said.matter() == FindingKind.LIMIT
-                && UNSEEN.matcher(passage.text()).find();
-        if (placed.place().isEmpty() && course.isOver(at) && Stating.isFound(placed) && !unseen) {
-            // The camera is out: what is told without a place was told before with one.
+        Draft placed = Sides.asThere(again.orElseGet(() -> inItsPlace.of(sided, at, passage, seconds, drafts)), drafts);
+        if (course.isTold() && again.isPresent() && ToldTwice.isKnown(placed, drafts)
+                || isKnown(placed, at, passage, seconds, likeness)) {
             return;
         }
         Spoken.Source source = placed.place().isEmpty()
@@ -204,19 +166,47 @@ final class Following {
         int number = counts.merge(cue, 1, Integer::sum) - 1;
         Draft worded = placed.saidAs(placed.wording().replaceFirst(LEADING_SIGNS, ""), placed.start());
         Spoken spoken = new Spoken(cue + "-" + number, seconds, worded, source, likeness);
-        if (!TakenBack.isOf(drafts, spoken, withdrawn) && !ToldTwice.isOf(spoken, drafts)) {
+        if (!TakenBack.isOf(drafts, spoken, withdrawn)
+                && !TakenBack.isNamedBetter(drafts, spoken, withdrawn)
+                && !ToldTwice.isOf(spoken, drafts)) {
             drafts.add(spoken);
         }
     }
 
-    /** The words of a passage that are told of one place. */
-    private String toldThere(Passages.Passage passage, int at) {
+    /** Whether it only sounds like a thing of the pipe; what was mistaken for another before it goes. */
+    private boolean isNothing(Draft said, int at, Passages.Passage passage, double seconds) {
         if (!course.isTold()) {
-            return passage.text();
+            return false;
         }
-        int[] there = course.toldThere(
-                at, passage.start(), passage.start() + passage.text().length());
-        return passage.text().substring(there[0] - passage.start(), there[1] - passage.start());
+        boolean found = Stating.isFound(said);
+        if (found && (tally.counts(at) || NotFound.is(said, passage.text(), seconds, drafts))
+                || isBeginning(said, at, passage)
+                || found && course.isBefore(at) && isInThePipe(said)) {
+            return true;
+        }
+        boolean thatOpening = said.matter() == FindingKind.OPENING
+                && THAT_OPENING.matcher(passage.text().toLowerCase(Locale.ROOT)).find();
+        if (thatOpening && ToldTwice.isJustFound(FindingKind.TIE_IN, seconds, drafts)) {
+            // "There's a tee straight up, that's a cleanout": what was taken for a tie-in is that.
+            drafts.removeLast();
+        }
+        return found && HeldThere.is(said, passage.text(), seconds, drafts);
+    }
+
+    private boolean isOfWaterThatIsKnown(Draft said, Passages.Passage passage, boolean closed, double seconds) {
+        return said.kind().family() == Family.WATER && (closed || Stretched.isStillIn(passage.text(), seconds, drafts));
+    }
+
+    /** Whether what is told is told once more, by its place or by when it is told. */
+    private boolean isKnown(Draft placed, int at, Passages.Passage passage, double seconds, boolean likeness) {
+        boolean unseen = placed.matter() == FindingKind.LIMIT
+                && UNSEEN.matcher(passage.text()).find();
+        // The camera is out: what is told without a place was told before with one.
+        boolean summed = placed.place().isEmpty() && course.isOver(at) && Stating.isFound(placed) && !unseen;
+        boolean told = course.isTold()
+                && (ToldTwice.isOfTheMain(placed, passage.text(), seconds, drafts)
+                        || ToldTwice.isSameWater(placed, seconds, drafts));
+        return summed || told || likeness && ToldTwice.isLately(placed, seconds, drafts);
     }
 
     /** The speaker tells of it what he sees, and of an opening or a wall what he knows. */
@@ -233,8 +223,7 @@ final class Following {
                         .or(() -> course.at(at))
                         .filter(p -> p.from().mm() > 0)
                         .isEmpty()
-                && course.all(passage.start(), passage.start() + passage.text().length())
-                        .isEmpty();
+                && course.all(passage.start(), passage.end()).isEmpty();
     }
 
     /** A sentence without a matter of its own may add to what was said just before: "that is at 42". */

@@ -20,12 +20,16 @@ final class Located {
     static final double SOON_S = 45;
 
     private static final Pattern NAMED = Pattern.compile(
-            "\\b(?:locat(?:e|ed|ing)|mark on|mark(?:ed|ing)?|find|back (?:to|at)|stop(?:ped)? at|sitting (?:on|at)|park(?:ed)? (?:on|at)|right at|over) (?:that|the|this|our) (?:\\w+ )?"
-                    + "(hole|crack|break|roots?|offset|gap|belly|sag|dip|step|tap|wye|tie.?in|blockage|lip)\\b");
+            "\\b(?:locat(?:e|ed|ing)|mark on|mark(?:ed|ing)?|find|back (?:to|at)|stop(?:ped)? at|sitting (?:on|at)|locator on|park(?:ed)? (?:on|at)|right at|over|is (?:at|over)) (?:that|the|this|our) (?:\\w+ )?"
+                    + "(hole|crack|break|roots?|offset|gap|belly|sag|dip|step|tap|wye|tie.?in|blockage|lip|property line|curb|main)\\b");
 
     private static final Pattern ONLY = Pattern.compile(
             "\\b(?:the|that|this|your) (?:[a-z-]+ )?"
                     + "(hole|crack|break|offset|gap|open joint|belly|sag|low spot|step|drop|patch|blister|cleanout|blockage)\\b");
+
+    private static final Pattern SHOWN =
+            Pattern.compile("\\b(?:picture|photo|shot|still|snapshot) of (?:that|the|those) (?:[a-z]+ )?"
+                    + "(hole|crack|break|offset|gap|root|roots|belly|step|tap|wye|blockage|void|patch)\\b");
 
     private final NoteReader reader;
     private final LengthUnit unit;
@@ -41,7 +45,7 @@ final class Located {
      * @param lately what was said just before and with it
      * @param drafts what was found so far
      */
-    Optional<Draft.Place> place(String lately, double seconds, List<Spoken> drafts) {
+    Optional<Draft.Place> place(String lately, List<Spoken> drafts) {
         Matcher named = NAMED.matcher(lately.toLowerCase(Locale.ROOT));
         String noun = "";
         while (named.find()) {
@@ -60,6 +64,14 @@ final class Located {
      */
     Optional<Draft.Place> only(String text, List<Spoken> drafts) {
         Matcher named = ONLY.matcher(text.toLowerCase(Locale.ROOT));
+        List<Draft.Place> places =
+                named.find() ? found(named.group(1), drafts).stream().distinct().toList() : List.of();
+        return places.size() == 1 ? Optional.of(places.getFirst()) : Optional.empty();
+    }
+
+    /** The place of the thing whose picture is wanted, if one such thing was found and no other: "I want a picture of that root". */
+    Optional<Draft.Place> shown(String text, List<Spoken> drafts) {
+        Matcher named = SHOWN.matcher(text.toLowerCase(Locale.ROOT));
         List<Draft.Place> places =
                 named.find() ? found(named.group(1), drafts).stream().distinct().toList() : List.of();
         return places.size() == 1 ? Optional.of(places.getFirst()) : Optional.empty();

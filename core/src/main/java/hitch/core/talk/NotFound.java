@@ -19,7 +19,7 @@ final class NotFound {
     private static final Set<FindingKind> OPEN =
             EnumSet.of(FindingKind.HOLE, FindingKind.BREAK, FindingKind.GAP, FindingKind.OFFSET);
     private static final Pattern SOIL =
-            Pattern.compile("\\b(?:dirt|gravel|soil|earth|sand|stones?|backfill|ground)\\b");
+            Pattern.compile("\\b(?:dirt|gravel|soil|earth|sand|stones?|backfill|ground|mud)\\b");
     private static final Pattern LIES = Pattern.compile(
             "\\b(?:in the (?:bottom|pipe|invert|channel)|on the bottom|along the bottom|pile\\w*|full of|filled|built up|washed|washing)\\b");
     private static final Pattern OTHER_END = Pattern.compile(
@@ -33,7 +33,24 @@ final class NotFound {
     private static final Pattern ASKED =
             Pattern.compile("\\bis (?:that|this|it) (?:an?|another) .{0,24}\\b(?:no|nope|nah)\\b");
 
+    private static final Pattern GONE = Pattern.compile(
+            "\\b(?:gravel|dirt|sand|mud|debris|rocks?|roots?|grease|paper|wipes?|rags?|pile|clog|stoppage|plug|stuff)(?:'?s| is| are|'?re| has)? (?:all |now |pretty much )?(?:gone|cleared|washed (?:out|away|down))\\b");
+    private static final Set<FindingKind> MAY_GO = EnumSet.of(
+            FindingKind.DEBRIS,
+            FindingKind.ROOTS,
+            FindingKind.GREASE,
+            FindingKind.WIPES,
+            FindingKind.PAPER,
+            FindingKind.BLOCKAGE);
+
     private NotFound() {}
+
+    /** "The gravel's gone": it was there. */
+    static boolean isGone(Draft draft, String text) {
+        return draft.matter() instanceof FindingKind kind
+                && MAY_GO.contains(kind)
+                && GONE.matcher(text.toLowerCase(Locale.ROOT)).find();
+    }
 
     /** "Is that a crack? No": asked, and answered. */
     static boolean isAskedAndDenied(Draft draft, String text) {

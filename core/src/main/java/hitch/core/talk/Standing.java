@@ -89,7 +89,10 @@ final class Standing {
             return draft;
         }
         if (draft.matter() instanceof FindingKind kind && OF_NO_PLACE.contains(kind)) {
-            return draft.at(kind == FindingKind.ADVICE ? course.within(passage, end) : Optional.empty());
+            return draft.at(
+                    kind == FindingKind.ADVICE
+                            ? course.within(passage, end).or(() -> course.stretch(passage, end))
+                            : Optional.empty());
         }
         if (OF_THE_WHOLE.matcher(draft.wording()).find()) {
             return draft.at(course.within(passage, end));

@@ -55,6 +55,10 @@ final class Stating {
     private static final Pattern BROKEN = Pattern.compile("\\b(?:broken?|breaks?|busted)\\b");
     private static final Pattern MISSING = Pattern.compile("\\b(?:missing|gone|fell out|fallen out)\\b");
 
+    /** Two numbers alone are no widths. */
+    private static final Pattern OF_SIZE = Pattern.compile(
+            "(?i)\\b(?:inch|bigger|smaller|larger|reduc\\w+|increas\\w+|bushing|opens|necks|upsiz\\w+|downsiz\\w+)\\b");
+
     private static final Pattern SENTENCES = Pattern.compile("(?<=[.!?])\\s+");
     /** More words than this seldom say one thing. */
     private static final int ONE_THING_WORDS = 18;
@@ -145,7 +149,7 @@ final class Stating {
         }
         boolean main = all.stream().anyMatch(d -> d.matter() == FindingKind.MAIN_CONNECTION);
         all.removeIf(d -> d.matter() == FindingKind.TIE_IN && (main || ComesIn.isNoPipe(text, last)));
-        all.replaceAll(d -> NotFound.isAskedAndDenied(d, text) ? d.ruledOut() : d);
+        all.replaceAll(d -> NotFound.isAskedAndDenied(d, text) || NotFound.isGone(d, text) ? d.ruledOut() : d);
         if (course.isTold()) {
             List<Draft> whole = List.copyOf(all);
             all.removeIf(d -> isFound(d) && NotFound.isFoundBefore(d, whole, text, drafts));
@@ -169,6 +173,8 @@ final class Stating {
                 .filter(sentence -> sentence.strip().split("\\s+").length <= ONE_THING_WORDS)
                 .flatMap(sentence -> Likeness.known().of(sentence).stream()
                         .filter(like -> like.certainty() >= (placed ? LIKE_AT_A_PLACE : LIKE))
+                        .filter(like -> like.matter() != FindingKind.SIZE_CHANGE
+                                || OF_SIZE.matcher(sentence).find())
                         .filter(like -> statements.mayState(like.matter(), sentence)))
                 .max(Comparator.comparingDouble(Likeness.Like::certainty))
                 .map(like -> new Draft(

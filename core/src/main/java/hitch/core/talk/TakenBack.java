@@ -24,12 +24,18 @@ final class TakenBack {
     private static final Pattern BACK =
             Pattern.compile("\\b(?:i take that back|scratch (?:that|the)|i thought (?:that|it) was)\\b");
 
+    /** What was taken for damage and is none. */
+    private static final Pattern NOTHING = Pattern.compile(
+            "^[\\s,.]*(?:(?:no|nope|okay|oh|yeah|yep|uh)[, ]+)*(?:it'?s|that'?s|it is|that is) (?:just |only |nothing but )?(?:an? )?(?:scratch(?:es)?|stain|shadow|reflection|glare|smear|scuff|skid mark|tool mark|water ?mark|glue|primer|paint|seam|mold line|bubble|drip|water)\\b(?! (?:in|on|at|coming|level|line|sitting|standing))");
+
     private TakenBack() {}
 
     /** Whether a sentence takes back what was said before it without naming it. */
     static boolean isNo(String text) {
         String lower = text.toLowerCase(Locale.ROOT);
-        return NO.matcher(lower).lookingAt() || BACK.matcher(lower).find();
+        return NO.matcher(lower).lookingAt()
+                || NOTHING.matcher(lower).find()
+                || BACK.matcher(lower).find();
     }
 
     /** Rules out the last thing that was found, where it was found just before a moment; what named it is told. */
@@ -68,6 +74,24 @@ final class TakenBack {
             }
         }
         return false;
+    }
+
+    /** "Looks like rocks. No, that's drywall mud": the guess was of the kind that it is, and is told by its right name. */
+    static boolean isNamedBetter(List<Spoken> drafts, Spoken spoken, List<Spoken.Withdrawn> withdrawn) {
+        if (drafts.isEmpty() || withdrawn.isEmpty() || spoken.draft().certainty() == Certainty.RULED_OUT) {
+            return false;
+        }
+        Spoken last = drafts.getLast();
+        boolean guess = last.draft().certainty() == Certainty.RULED_OUT
+                && last.draft().matter().equals(spoken.draft().matter())
+                && spoken.seconds() - last.seconds() <= AT_ONCE_S
+                && isNear(last, spoken)
+                && withdrawn.getLast().first().key().equals(last.key());
+        if (guess) {
+            withdrawn.removeLast();
+            drafts.set(drafts.size() - 1, spoken);
+        }
+        return guess;
     }
 
     private static boolean isNear(Spoken one, Spoken other) {

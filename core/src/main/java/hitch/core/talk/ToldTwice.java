@@ -1,10 +1,15 @@
 package hitch.core.talk;
 
+import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
+import hitch.core.finding.Topic;
+import hitch.core.note.Act;
 import hitch.core.note.Draft;
 import java.util.EnumSet;
 import java.util.List;
+import java.util.Locale;
 import java.util.Set;
+import java.util.regex.Pattern;
 
 /** What is said twice and is found once. */
 final class ToldTwice {
@@ -13,9 +18,21 @@ final class ToldTwice {
     /** What is found so soon before is what "that" points at, seconds. */
     private static final double SOON_S = 12;
 
+    private static final double LATELY_S = 20;
+
+    /** One stands at the main for so long, seconds. */
+    private static final double THE_MAIN_S = 45;
+
+    private static final Pattern OF_THE_MAIN = Pattern.compile("\\b(?:saddle|tap|wye|connection)\\b");
+
+    private static final Pattern ANOTHER = Pattern.compile("\\b(?i:second|third|next|other|another)\\b");
+
     /** Two of these are two, however soon they follow. */
     private static final Set<FindingKind> STAND_APART =
             EnumSet.of(FindingKind.ADVICE, FindingKind.MATERIAL_CHANGE, FindingKind.SIZE_CHANGE);
+
+    /** One of these is spoken of for a while: the counter that was set, the mark that is being made. */
+    private static final Set<Topic> ONCE = Set.of(Act.ZERO, FindingKind.LOCATE);
 
     private ToldTwice() {}
 
@@ -23,6 +40,44 @@ final class ToldTwice {
         return !drafts.isEmpty()
                 && drafts.getLast().draft().matter() == kind
                 && seconds - drafts.getLast().seconds() <= SOON_S;
+    }
+
+    /** "That's our tap into the main, it's the new saddle": the connection that was found is spoken of. */
+    static boolean isOfTheMain(Draft draft, String text, double seconds, List<Spoken> drafts) {
+        boolean again = draft.matter() == FindingKind.MAIN_CONNECTION;
+        boolean part = draft.matter() == FindingKind.TIE_IN
+                && OF_THE_MAIN.matcher(text.toLowerCase(Locale.ROOT)).find();
+        return (again || part)
+                && drafts.stream()
+                        .anyMatch(d -> d.draft().matter() == FindingKind.MAIN_CONNECTION
+                                && d.draft().certainty() == draft.certainty()
+                                && seconds - d.seconds() <= (again ? THE_MAIN_S : SOON_S)
+                                && seconds > d.seconds()
+                                && Spoken.isSamePlace(d.draft(), draft));
+    }
+
+    /** "The lens is under from 25 to 27. So there's a sag in there": one water, by two names. */
+    static boolean isSameWater(Draft draft, double seconds, List<Spoken> drafts) {
+        return draft.matter() == FindingKind.STANDING_WATER
+                && draft.certainty() != Certainty.RULED_OUT
+                && drafts.reversed().stream()
+                        .takeWhile(d -> seconds - d.seconds() <= LATELY_S)
+                        .map(Spoken::draft)
+                        .filter(d -> Stretched.isWater(d) && d.certainty() != Certainty.RULED_OUT)
+                        .flatMap(d -> d.place().stream())
+                        .anyMatch(p -> !p.isPoint()
+                                && draft.place().filter(o -> isIn(o, p)).isPresent());
+    }
+
+    private static boolean isIn(Draft.Place one, Draft.Place whole) {
+        return whole.from().compareTo(one.from()) <= 0 && one.to().compareTo(whole.to()) <= 0;
+    }
+
+    /** Whether the same was told a moment ago, so that what is only guessed says nothing new. */
+    static boolean isLately(Draft guess, double seconds, List<Spoken> drafts) {
+        return drafts.reversed().stream()
+                .takeWhile(d -> seconds - d.seconds() <= LATELY_S)
+                .anyMatch(d -> d.draft().matter() == guess.matter() && Spoken.isSamePlace(d.draft(), guess));
     }
 
     /** Whether a stretch that is told as a length was told as a stretch. */
@@ -41,10 +96,17 @@ final class ToldTwice {
             }
             boolean same = before.draft().matter() == spoken.draft().matter()
                     && !isOtherFact(before.draft(), spoken.draft())
+                    && !isOnOtherSide(before.draft(), spoken.draft())
                     && before.draft().certainty() == spoken.draft().certainty()
-                    && (Stating.isFound(spoken.draft()) || spoken.seconds() == before.seconds())
+                    && (Stating.isFound(spoken.draft())
+                            || spoken.seconds() == before.seconds()
+                            || ONCE.contains(spoken.draft().matter()))
                     && !STAND_APART.contains(spoken.draft().matter())
-                    && Spoken.isSamePlace(before.draft(), spoken.draft());
+                    && (Spoken.isSamePlace(before.draft(), spoken.draft())
+                            || spoken.draft().matter() == FindingKind.LOCATE
+                                    && spoken.draft().place().isEmpty()
+                                    && !ANOTHER.matcher(spoken.draft().wording())
+                                            .find());
             if (same) {
                 drafts.set(
                         i,
@@ -57,6 +119,14 @@ final class ToldTwice {
             }
         }
         return false;
+    }
+
+    /** "Roots at nine o'clock, and another bunch over at three": two, at one place. */
+    private static boolean isOnOtherSide(Draft one, Draft other) {
+        return one.traits().clock().isPresent()
+                && other.traits().clock().isPresent()
+                && !one.traits().clock().equals(other.traits().clock())
+                && ANOTHER.matcher(other.wording()).find();
     }
 
     /** "Built in 1958, and empty since March": two remarks of one sentence that tell two things. */

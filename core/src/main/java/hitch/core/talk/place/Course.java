@@ -19,6 +19,9 @@ public final class Course {
     /** A place is one that was told where it is so near, feet. */
     private static final double SAME_FT = 0.3;
 
+    /** Of a longer stretch only its ends were passed for sure, feet. */
+    private static final double LONG_FT = 20;
+
     private static final int LEAST = 4;
     /** A number that surely was said as a place, by itself or among words. */
     private static final double STRONG_ALONE = 2.5;
@@ -49,12 +52,14 @@ public final class Course {
     private final List<PlaceSaid> chosen;
     private final TreeMap<Integer, PlaceSaid> byStart = new TreeMap<>();
     private final List<OddPlace> odd;
-    /** What is told once more when the camera is out. */
+    /** What is told once more when the camera is out, and stretches that were told out of their order. */
     private final List<PlaceSaid> afterwards;
 
     private final TreeMap<Integer, OddPlace> oddByStart = new TreeMap<>();
     private final List<Integer> outs;
     private final int begun;
+    /** Feet. */
+    private final double farthest;
 
     private Course(Transcript transcript, List<PlaceSaid> chosen, List<OddPlace> odd, List<PlaceSaid> afterwards) {
         this.transcript = transcript;
@@ -65,13 +70,14 @@ public final class Course {
         odd.forEach(o -> oddByStart.put(o.start(), o));
         outs = new WayOut(transcript.text(), chosen).all();
         begun = begun(transcript.text());
+        farthest = chosen.stream().mapToDouble(PlaceSaid::lastFeet).max().orElse(0);
     }
 
     public static Course of(Transcript transcript, NoteReader reader, LengthUnit unit) {
         String text = transcript.text();
         Row row = new Row(text, reader.numbers(text));
         int begun = begun(text);
-        List<PlaceSaid> numbers = PlaceFinder.find(row, unit, transcript.hasSigns());
+        List<PlaceSaid> numbers = PutRight.in(PlaceFinder.find(row, unit, transcript.hasSigns()), text);
         int over = new WayOut(text, numbers).last(lastZero(text));
         List<PlaceSaid> all = numbers.stream()
                 .filter(p -> p.start() >= begun && p.start() < over)
@@ -82,7 +88,9 @@ public final class Course {
                 transcript,
                 chosen,
                 chosen.size() < LEAST ? List.of() : odd(transcript, all, chosen),
-                numbers.stream().filter(p -> p.start() >= over).toList());
+                numbers.stream()
+                        .filter(p -> p.start() >= over || isStretch(p) && !chosen.contains(p))
+                        .toList());
     }
 
     /** What stands by itself as a place does, soon after one that was passed and soon before another, and lies between neither. */
@@ -210,6 +218,21 @@ public final class Course {
                 : Optional.empty();
     }
 
+    /** What is to be done from one place to another, which need not have been told as places before: "replace it from ten to thirty". */
+    public Optional<Draft.Place> stretch(int start, int end) {
+        List<PlaceSaid> planned = afterwards.stream()
+                .filter(p -> p.start() >= start && p.start() < end && isStretch(p) && p.lastFeet() <= farthest)
+                .toList();
+        return planned.size() == 1
+                ? Optional.of(new Draft.Place(
+                        planned.getFirst().from(), planned.getFirst().to()))
+                : Optional.empty();
+    }
+
+    private static boolean isStretch(PlaceSaid place) {
+        return place.lastFeet() > place.feet();
+    }
+
     /** The place that stands by itself right behind a character. */
     public Optional<Draft.Place> behind(int at) {
         var next = byStart.ceilingEntry(at);
@@ -241,7 +264,10 @@ public final class Course {
     /** Whether a distance is one that the camera was told to have passed. */
     public boolean knows(Distance place) {
         return chosen.stream()
-                .anyMatch(p -> p.feet() - SAME_FT <= place.inFeet() && place.inFeet() <= p.lastFeet() + SAME_FT);
+                .anyMatch(p -> p.lastFeet() - p.feet() > LONG_FT
+                        ? Math.min(Math.abs(p.feet() - place.inFeet()), Math.abs(p.lastFeet() - place.inFeet()))
+                                <= SAME_FT
+                        : p.feet() - SAME_FT <= place.inFeet() && place.inFeet() <= p.lastFeet() + SAME_FT);
     }
 
     /** Whether a place that stands by itself begins at a character, so that what follows it is there. */

@@ -12,6 +12,9 @@ final class OtherNumbers {
     /** Hours on the clock. */
     static final int HOURS = 12;
 
+    /** Words behind an hour within which another is told. */
+    private static final int LATELY = 24;
+
     /** Words between two hours. */
     private static final int HOURS_APART = 5;
 
@@ -101,7 +104,7 @@ final class OtherNumbers {
         if (hour < 1 || hour > HOURS || hour % 1 != 0) {
             return false;
         }
-        if (isHourOfBothSides(i)) {
+        if (isHourOfBothSides(i) || isHourOver(i)) {
             return true;
         }
         for (int j = i - 1; j > i - HOURS_APART; j--) {
@@ -110,6 +113,18 @@ final class OtherNumbers {
             }
             if (!row.at(j).text().matches("round|around|over|to|till|until|through|and|about|clear")) {
                 return false;
+            }
+        }
+        return false;
+    }
+
+    /** "Some roots at nine o'clock, and another bunch over at three". */
+    private boolean isHourOver(int i) {
+        boolean over = row.at(i - 1).text().matches("at|by|around")
+                && row.at(i - 2).text().equals("over");
+        for (int j = i - 1; over && j > i - LATELY; j--) {
+            if (row.at(j).text().matches("o'?clock")) {
+                return true;
             }
         }
         return false;

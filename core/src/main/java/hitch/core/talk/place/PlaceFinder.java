@@ -53,7 +53,17 @@ final class PlaceFinder {
     private static final Set<String> GOES_ON =
             Row.words("and then so okay ok alright now i i'm im we we're but there there's theres going first next");
     private static final Set<String> ANEW = Row.words("there theres here heres now were im its");
+    private static final Set<String> COUNTER = Row.words("counter footage");
+    private static final Set<String> READS = Row.words("reads says shows is");
+    /** What was read off the counter is a place, whatever was passed before. */
+    private static final double READING = 3;
+
     private static final Set<String> RANGE = Row.words("to through thru till until -");
+    /** "From twelve to forty-eight" is said of places, forwards and backwards. */
+    private static final double FROM_TO = 1;
+
+    private static final Set<String> ON_TO = Row.words("out on up down clear");
+    private static final Set<String> SAYS = Row.words("say about like maybe around");
     private static final Set<String> FROM = Row.words("from between");
 
     private final Row row;
@@ -131,6 +141,10 @@ final class PlaceFinder {
         }
         Distance first = distance(value, metres, feet).plus(Distance.inches(inches));
         int range = row.isSound(next) ? next + 1 : next;
+        if (row.is(range, ON_TO) && row.is(range + 1, RANGE) && row.is(row.is(i - 1, SAYS) ? i - 2 : i - 1, FROM)) {
+            // "From sixteen out to sixty-three".
+            range++;
+        }
         int second = row.isSound(range + 1) ? range + 2 : range + 1;
         boolean ranges = row.is(range, RANGE) && row.at(second).isNumber();
         if (ranges && !measured && row.at(second + 1).text().matches("inch|inches")) {
@@ -140,6 +154,7 @@ final class PlaceFinder {
         if (ranges && row.at(second).value() > value && !row.is(second + 1, OTHER_AFTER)) {
             int last = row.is(second + 1, FEET) ? second + 2 : second + 1;
             boolean bare = before(i) && edge(last);
+            weight += row.is(row.is(i - 1, SAYS) ? i - 2 : i - 1, FROM) ? FROM_TO : 0;
             found.add(new PlaceSaid(
                     first,
                     distance(row.at(second).value(), metres, feet),
@@ -230,8 +245,14 @@ final class PlaceFinder {
         int led = wordBefore(i);
         boolean at = isAt(led) || row.at(led).text().matches("about|approximately") && isAt(wordBefore(led));
         weight += at ? 1.5 : 0;
+        weight += isReading(led) ? READING : 0;
         weight += row.at(i).text().contains("half") ? 0.5 : 0;
         return weight;
+    }
+
+    /** "The counter reads eleven and a half." */
+    private boolean isReading(int i) {
+        return row.is(i, READS) && row.is(i - 1, COUNTER);
     }
 
     private boolean edge(int i) {

@@ -1,0 +1,53 @@
+package hitch.core.talk;
+
+import hitch.core.finding.FindingKind;
+import hitch.core.measure.LengthUnit;
+import hitch.core.note.Act;
+import hitch.core.note.Draft;
+import hitch.core.note.NoteReader;
+import hitch.core.talk.place.Course;
+import hitch.core.talk.place.Transcript;
+import java.util.List;
+import java.util.Optional;
+import java.util.regex.Pattern;
+
+/** Puts what was told where it is: where it was said to be, where the camera stood, or where the thing is that the words are about. */
+final class InItsPlace {
+    private static final Pattern LATER = Pattern.compile("(?i)\\b(?:on the way|on my way|coming back|later)\\b");
+
+    private final Transcript transcript;
+    private final Course course;
+    private final Standing standing;
+    private final Located located;
+
+    InItsPlace(NoteReader reader, LengthUnit unit, Transcript transcript, Course course) {
+        this.transcript = transcript;
+        this.course = course;
+        this.standing = new Standing(course);
+        this.located = new Located(reader, unit);
+    }
+
+    /**
+     * @param at where in the text it is named
+     * @param drafts what was found before it
+     */
+    Draft of(Draft draft, int at, Passages.Passage passage, double seconds, List<Spoken> drafts) {
+        Draft placed = standing.placed(draft, at, passage.start(), passage.end());
+        boolean told =
+                course.isTold() && course.within(passage.start(), passage.end()).isPresent();
+        if (draft.matter() == FindingKind.LOCATE && course.isTold() && !told) {
+            return at(located.place(transcript.lately(at, Located.SOON_S) + passage.text(), drafts), placed);
+        }
+        if (draft.matter() == FindingKind.ADVICE && placed.place().isEmpty()) {
+            return placed.at(located.only(passage.text(), drafts));
+        }
+        boolean shown = draft.matter() == Act.PHOTO
+                && !told
+                && !LATER.matcher(passage.text()).find();
+        return shown ? at(located.shown(passage.text(), drafts), placed) : placed;
+    }
+
+    private static Draft at(Optional<Draft.Place> place, Draft draft) {
+        return place.map(p -> draft.at(Optional.of(p))).orElse(draft);
+    }
+}

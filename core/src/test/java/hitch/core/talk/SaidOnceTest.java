@@ -1,0 +1,112 @@
+package hitch.core.talk;
+
+import static hitch.core.talk.SaidHere.drafted;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** One thing that is spoken of for a while is one draft; two things at one place are two. */
+class SaidOnceTest {
+    @Test
+    void theConnectionToTheMainIsSpokenOfWhileOneStandsThere() {
+        assertThat(drafted(
+                        "Fifty. There's the main.", "That's a saddle tap, cut in clean.", "The main's ten inch clay."))
+                .containsOnlyOnce("main connection 50")
+                .noneMatch(d -> d.startsWith("tie-in"));
+    }
+
+    @Test
+    void waterThatWasToldAsAStretchHasNoSagOfItsOwn() {
+        assertThat(drafted("From thirty to thirty-six we've got water.", "So that's a sag right there."))
+                .containsExactly("standing water 30-36");
+    }
+
+    @Test
+    void aMarkThatIsBeingMadeIsOneMark() {
+        assertThat(drafted(
+                        "Thirty. A hole.",
+                        "I'm going to locate that hole.",
+                        "He's marking it now, four foot ten down."))
+                .filteredOn(d -> d.startsWith("locate"))
+                .hasSize(1);
+    }
+
+    @Test
+    void rootsOnBothSidesOfAJointThatAreToldApartAreTwo() {
+        assertThat(drafted("Thirty, roots at nine o'clock.", "And another bunch of roots over at three."))
+                .containsExactly("roots 30 at 9", "roots 30 at 3");
+    }
+
+    /** "Over at three" is an hour where hours are told, and no place. */
+    @Test
+    void anHourBehindAnotherIsNoPlace() {
+        assertThat(drafted("Thirty, roots at nine o'clock, and a crack over at three.", "Forty, a gap."))
+                .contains("gap 40")
+                .noneMatch(d -> d.contains(" 3 "));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Thirty. There's a line along the left side. | Yep, that's a crack.      | crack 30 at 9
+            Thirty. Something up on top there.          | That could be a crack.    | crack 30 at 12
+            Thirty. See that spot on the bottom.        | It's a hole.              | hole 30 at 6
+            """)
+    void aThingIsWhereTheEyeWasLedToIt(String look, String named, String wanted) {
+        assertThat(drafted(look, named)).containsExactly(wanted);
+    }
+
+    /** A pipe that comes in stays one, whatever is found behind it. */
+    @Test
+    void aLineThatComesInIsNoMark() {
+        assertThat(drafted("Thirty. There's a line coming in on the right.", "And that's a crack."))
+                .contains("tie-in 30 at 3", "crack 30");
+    }
+
+    @Test
+    void aPictureIsOfTheThingThatIsNamed() {
+        assertThat(drafted(
+                        "Thirty. A hole.",
+                        "Fifty feet, there's the main.",
+                        "Pull easy, I want a picture of that hole."))
+                .contains("photo 30");
+        assertThat(drafted("Thirty. A hole.", "Forty feet, we take a picture.")).contains("photo 40");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Okay, stop right there.",
+                "The counter reads thirty.",
+                "The main should be another ten feet out.",
+                "Careful with that skid.",
+                "Did you zero it?",
+                "Wipes slide right over a lip like that.",
+                "That hanger let go a long time ago.",
+                "You'll see more joints, I won't call them all."
+            })
+    void whatOnlySoundsLikeAMatterIsNone(String said) {
+        assertThat(drafted("Thirty. Roots.", said)).containsExactly("roots 30");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            There's a notch out of the bell.                 | break 30
+            The crown has fallen in.                         | break 30
+            The floor of it has a groove worn into it.       | deformation 30
+            The pipes have slid apart.                       | gap 30
+            Circumferential, at the bell.                    | crack 30
+            Minerals on the joint.                           | lime 30
+            Water along the bottom.                          | standing water 30
+            Get three stills.                                | photo 30
+            We can't climb over it.                          | limit 30
+            This wants digging up.                           | advice
+            Root control every year.                         | advice
+            The rest of the line is acceptable.              | verdict
+            """)
+    void inPassingItIsSaidSo(String said, String wanted) {
+        assertThat(drafted("Thirty. " + said)).anyMatch(d -> d.startsWith(wanted));
+    }
+}
