@@ -111,9 +111,9 @@ final class Following {
                     if (!isElsewhere(passage.start())) {
                         addOn(text, seconds);
                     }
-                    Sides.add(text, seconds, drafts);
                 }
-                pointed.passed(text, seconds);
+                Sides.add(beforeAPlace(passage), seconds, drafts);
+                pointed.passed(text, transcript.secondsAt(last - 1));
             }
             return;
         }
@@ -122,6 +122,11 @@ final class Following {
         if (whole) {
             Stretched.close(text, end, List.of(), seconds, drafts);
         }
+    }
+
+    /** The words of a passage that stand before the place that is said in it. */
+    private String beforeAPlace(Passages.Passage passage) {
+        return passage.text().substring(0, course.placeIn(passage.start(), passage.end()) - passage.start());
     }
 
     private Note heard(Passages.Passage passage, boolean isBehindPlace) {
@@ -179,7 +184,10 @@ final class Following {
             return false;
         }
         boolean found = Stating.isFound(said);
-        if (found && (tally.counts(at) || NotFound.is(said, passage.text(), seconds, drafts))
+        if (found
+                        && (tally.counts(at)
+                                || NotFound.is(said, passage.text(), seconds, drafts)
+                                || NotFound.isKnownThing(said, passage.text(), lastPlaced, drafts))
                 || isBeginning(said, at, passage)
                 || found && course.isBefore(at) && isInThePipe(said)) {
             return true;

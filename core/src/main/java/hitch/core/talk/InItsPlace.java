@@ -15,6 +15,11 @@ import java.util.regex.Pattern;
 final class InItsPlace {
     private static final Pattern LATER = Pattern.compile("(?i)\\b(?:on the way|on my way|coming back|later)\\b");
 
+    private static final Pattern THAT = Pattern.compile(
+            "(?i)\\b(?:fix|dig|replace|line|repair|address|patch|seal|cap|remove|pull|cut|trim) (?:that|this|it)\\b(?! (?:line|pipe|whole|run|every))|\\b(?:that|this)(?:'?s| needs| has| wants| should| ought| will need)\\b");
+    /** Said so soon behind a thing, seconds. */
+    private static final double SOON_S = 10;
+
     private final Transcript transcript;
     private final Course course;
     private final Standing standing;
@@ -39,12 +44,22 @@ final class InItsPlace {
             return at(located.place(transcript.lately(at, Located.SOON_S) + passage.text(), drafts), placed);
         }
         if (draft.matter() == FindingKind.ADVICE && placed.place().isEmpty()) {
-            return placed.at(located.only(passage.text(), drafts));
+            return placed.at(located.only(passage.text(), drafts).or(() -> pointed(passage, seconds, drafts)));
         }
         boolean shown = draft.matter() == Act.PHOTO
                 && !told
                 && !LATER.matcher(passage.text()).find();
         return shown ? at(located.shown(passage.text(), drafts), placed) : placed;
+    }
+
+    /** "I'd have that fixed": of the thing that was found just before. */
+    private Optional<Draft.Place> pointed(Passages.Passage passage, double seconds, List<Spoken> drafts) {
+        boolean there = !drafts.isEmpty()
+                && !course.isBehindLast(passage.start())
+                && Stating.isFound(drafts.getLast().draft())
+                && seconds - drafts.getLast().seconds() <= SOON_S
+                && THAT.matcher(passage.text()).find();
+        return there ? drafts.getLast().draft().place() : Optional.empty();
     }
 
     private static Draft at(Optional<Draft.Place> place, Draft draft) {

@@ -33,6 +33,11 @@ final class NotFound {
     private static final Pattern ASKED =
             Pattern.compile("\\bis (?:that|this|it) (?:an?|another) .{0,24}\\b(?:no|nope|nah)\\b");
 
+    private static final Pattern KNOWN = Pattern.compile(
+            "^[\\s,.]*(?:(?:so|and|but|now|okay|as for|i can|i could|we can|you can|i'd|i'll|we'll) )*(?:\\w+ )?(?:the|that|those|your) (?:\\w+ )?"
+                    + "(?:low spot|belly|sag|dip|roots?|crack|break|hole|offset|gap|grease|scale|drop|debris|blockage)\\b");
+    private static final Pattern NOW = Pattern.compile(
+            "\\b(?:here|now|again|still|gets?|getting|starts?|begins?|continues?|goes|runs|comes|coming)\\b");
     private static final Pattern GONE = Pattern.compile(
             "\\b(?:gravel|dirt|sand|mud|debris|rocks?|roots?|grease|paper|wipes?|rags?|pile|clog|stoppage|plug|stuff)(?:'?s| is| are|'?re| has)? (?:all |now |pretty much )?(?:gone|cleared|washed (?:out|away|down))\\b");
     private static final Set<FindingKind> MAY_GO = EnumSet.of(
@@ -80,6 +85,25 @@ final class NotFound {
                         .anyMatch(d -> d.matter() == draft.matter()
                                 && d.certainty() != Certainty.RULED_OUT
                                 && (d.place().isEmpty() || draft.place().isEmpty() || Spoken.isSamePlace(d, draft)));
+    }
+
+    /**
+     * "The low spot I'd live with": a thing that is named as one that is known, without a place of its own, where one was found before.
+     *
+     * @param placed whether a place is said with it, or stands before it
+     */
+    static boolean isKnownThing(Draft draft, String text, boolean placed, List<Spoken> drafts) {
+        String low = text.toLowerCase(Locale.ROOT);
+        return !placed
+                && draft.matter() instanceof FindingKind kind
+                && (kind.family() == FindingKind.Family.CONDITION || kind.family() == FindingKind.Family.WATER)
+                && KNOWN.matcher(low).find()
+                && !NOW.matcher(low).find()
+                && drafts.stream()
+                        .map(Spoken::draft)
+                        .anyMatch(d -> d.matter() instanceof FindingKind other
+                                && other.broad() == kind.broad()
+                                && d.certainty() != Certainty.RULED_OUT);
     }
 
     static boolean is(Draft draft, String text, double seconds, List<Spoken> drafts) {

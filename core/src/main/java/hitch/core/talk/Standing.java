@@ -30,7 +30,7 @@ final class Standing {
 
     /** What is sent after the visit. */
     private static final Pattern SENT = Pattern.compile(
-            "(?i)\\b(?:send|sending|e-?mail|text (?:you|him|her|them)|link|office|price|prices|pricing|quote|estimate|numbers? together|writing|write (?:it|this|that|you)? ?up|let (?:[\\w ]{2,24}) know|pass (?:it|that|this) on|report|a? ?card|call (?:you|him|her|them)|the videos?|a copy|in your (?:mail|inbox))\\b");
+            "(?i)\\b(?:send|sending|e-?mail|text (?:you|him|her|them)|link|office|price|prices|pricing|quote|estimate|numbers? together|writing|write (?:it|this|that|you)? ?up|let (?:[\\w ]{2,24}) know|pass (?:it|that|this) on|report|a? ?card|call (?:you|him|her|them)|the videos?|a copy|in your (?:mail|inbox)|portal|as-?built)\\b");
 
     private static final Pattern BEFOREHAND = Pattern.compile("(?i)\\b(?:before|beforehand|earlier|had been)\\b");
 
@@ -85,14 +85,16 @@ final class Standing {
             // How deep a cleanout stands in its box is no place along the run.
             return draft.at(said.filter(this::isKnown));
         }
+        Optional<Draft.Place> planned =
+                draft.matter() == FindingKind.ADVICE ? course.stretch(passage, end) : Optional.empty();
+        if (planned.isPresent()) {
+            return draft.at(planned);
+        }
         if (said.filter(this::isKnown).isPresent()) {
             return draft;
         }
         if (draft.matter() instanceof FindingKind kind && OF_NO_PLACE.contains(kind)) {
-            return draft.at(
-                    kind == FindingKind.ADVICE
-                            ? course.within(passage, end).or(() -> course.stretch(passage, end))
-                            : Optional.empty());
+            return draft.at(kind == FindingKind.ADVICE ? course.within(passage, end) : Optional.empty());
         }
         if (OF_THE_WHOLE.matcher(draft.wording()).find()) {
             return draft.at(course.within(passage, end));

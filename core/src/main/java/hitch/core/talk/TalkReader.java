@@ -4,6 +4,7 @@ import hitch.core.caption.Cue;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.NoteReader;
 import hitch.core.talk.place.Course;
+import hitch.core.talk.place.SaidUnit;
 import hitch.core.talk.place.Transcript;
 import java.util.List;
 
@@ -27,8 +28,9 @@ public final class TalkReader {
             return new Spoken.All(List.of(), List.of());
         }
         Transcript transcript = Transcript.of(cues);
-        Course course = Course.of(transcript, reader, unit);
-        Following following = new Following(reader, unit, transcript, course);
+        LengthUnit said = SaidUnit.of(transcript, unit);
+        Course course = Course.of(transcript, reader, said);
+        Following following = new Following(reader, said, transcript, course);
         Passages.of(transcript, course).forEach(following::read);
         return following.all();
     }

@@ -8,6 +8,7 @@ import hitch.core.note.Draft;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
 
@@ -47,13 +48,21 @@ final class ToldTwice {
         boolean again = draft.matter() == FindingKind.MAIN_CONNECTION;
         boolean part = draft.matter() == FindingKind.TIE_IN
                 && OF_THE_MAIN.matcher(text.toLowerCase(Locale.ROOT)).find();
-        return (again || part)
-                && drafts.stream()
-                        .anyMatch(d -> d.draft().matter() == FindingKind.MAIN_CONNECTION
+        Optional<Spoken> main = !again && !part
+                ? Optional.empty()
+                : drafts.stream()
+                        .filter(d -> d.draft().matter() == FindingKind.MAIN_CONNECTION
                                 && d.draft().certainty() == draft.certainty()
                                 && seconds - d.seconds() <= (again ? THE_MAIN_S : SOON_S)
                                 && seconds > d.seconds()
-                                && Spoken.isSamePlace(d.draft(), draft));
+                                && Spoken.isSamePlace(d.draft(), draft))
+                        .findFirst();
+        // Where the saddle is on the main is where the line comes into it.
+        main.filter(m -> m.draft().traits().clock().isEmpty()
+                        && draft.traits().clock().isPresent())
+                .ifPresent(m -> drafts.set(
+                        drafts.indexOf(m), m.with(m.draft().on(draft.traits().clock()))));
+        return main.isPresent();
     }
 
     /** "The lens is under from 25 to 27. So there's a sag in there": one water, by two names. */

@@ -186,6 +186,11 @@ public final class Course {
                         new Draft.Place(last.getValue().from(), last.getValue().to()));
     }
 
+    /** Whether no place is passed any more: what follows sums up. */
+    public boolean isBehindLast(int at) {
+        return byStart.isEmpty() || at > byStart.lastKey();
+    }
+
     /** Whether the camera is not in yet: what is spoken of is the job. */
     public boolean isBefore(int at) {
         return at < begun;
@@ -243,6 +248,12 @@ public final class Course {
                 ? Optional.of(
                         new Draft.Place(next.getValue().from(), next.getValue().to()))
                 : Optional.empty();
+    }
+
+    /** Where the first place begins that is said among the words of a passage; its end where there is none. */
+    public int placeIn(int start, int end) {
+        Integer first = byStart.ceilingKey(start);
+        return first == null ? end : Math.min(first, end);
     }
 
     /** All places that are said among the words of a passage. */

@@ -15,6 +15,9 @@ final class OtherNumbers {
     /** Words behind an hour within which another is told. */
     private static final int LATELY = 24;
 
+    /** A speaker who counts them calls every foot, or every other. */
+    private static final double COUNTED_ON = 2;
+
     /** Words between two hours. */
     private static final int HOURS_APART = 5;
 
@@ -156,7 +159,14 @@ final class OtherNumbers {
 
     /** "Nineteen forty eight": neither part is a place. */
     boolean isYear(int i) {
-        return isCentury(i) && isInCentury(i + 1) || isCentury(i - 1) && isInCentury(i);
+        return isCentury(i) && isInCentury(i + 1) && !isCounting(i)
+                || isCentury(i - 1) && isInCentury(i) && !isCounting(i - 1);
+    }
+
+    /** "Nineteen, twenty, twenty-one": two distances, one after the other. */
+    private boolean isCounting(int i) {
+        double on = row.at(i + 1).value() - row.at(i).value();
+        return on > 0 && on <= COUNTED_ON && !row.at(i - 1).text().matches("in|since|from|of|built|back|year|around");
     }
 
     private boolean isCentury(int i) {
