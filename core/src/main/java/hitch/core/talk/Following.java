@@ -90,9 +90,10 @@ final class Following {
         note.pipes().forEach(p -> pipes.add(new Spoken.PipeSaid(seconds, p, text.strip())));
         Stating.Stated stated = stating.in(passage, isBehindPlace, note, drafts, lastFinding());
         List<Draft> said = stated.drafts();
-        Optional<Draft.Place> from = course.at(passage.start());
         int last = passage.end();
-        boolean noneWithin = course.all(passage.start(), last).isEmpty();
+        List<Draft.Place> within = course.all(passage.start(), last);
+        boolean noneWithin = within.isEmpty();
+        Optional<Draft.Place> from = noneWithin ? course.at(passage.start()) : Optional.of(within.getFirst());
         boolean unplaced = !course.isPlaceAt(passage.start()) && noneWithin;
         Optional<Draft.Place> end = unplaced && Stretched.endsOutOfIt(text)
                 ? course.behind(last).or(() -> course.at(last - 1))
@@ -186,7 +187,7 @@ final class Following {
         boolean found = Stating.isFound(said);
         if (found
                         && (tally.counts(at)
-                                || NotFound.is(said, passage.text(), seconds, drafts)
+                                || NotFound.is(said, passage.text(), lastPlaced, seconds, drafts)
                                 || NotFound.isKnownThing(said, passage.text(), lastPlaced, drafts))
                 || isBeginning(said, at, passage)
                 || found && course.isBefore(at) && isInThePipe(said)) {
@@ -220,7 +221,10 @@ final class Following {
     /** The speaker tells of it what he sees, and of an opening or a wall what he knows. */
     private static boolean isInThePipe(Draft said) {
         Family family = said.kind().family();
-        return family == Family.CONDITION || family == Family.WATER || said.matter() == FindingKind.TIE_IN;
+        return family == Family.CONDITION
+                || family == Family.WATER
+                || said.matter() == FindingKind.TIE_IN
+                || said.matter() == FindingKind.MAIN_CONNECTION;
     }
 
     /** "Right away we're in clay": that it begins so is no change. */

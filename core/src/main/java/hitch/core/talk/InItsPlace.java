@@ -41,7 +41,8 @@ final class InItsPlace {
         boolean told =
                 course.isTold() && course.within(passage.start(), passage.end()).isPresent();
         if (draft.matter() == FindingKind.LOCATE && course.isTold() && !told) {
-            return at(located.place(transcript.lately(at, Located.SOON_S) + passage.text(), drafts), placed);
+            String lately = transcript.lately(at, Located.SOON_S) + passage.text();
+            return at(located.place(lately, drafts).or(() -> advised(passage, seconds, drafts)), placed);
         }
         if (draft.matter() == FindingKind.ADVICE && placed.place().isEmpty()) {
             return placed.at(located.only(passage.text(), drafts).or(() -> pointed(passage, seconds, drafts)));
@@ -50,6 +51,19 @@ final class InItsPlace {
                 && !told
                 && !LATER.matcher(passage.text()).find();
         return shown ? at(located.shown(passage.text(), drafts), placed) : placed;
+    }
+
+    /** What is to be dug is what its depth is told of, when the line is summed up. */
+    private Optional<Draft.Place> advised(Passages.Passage passage, double seconds, List<Spoken> drafts) {
+        return !course.isBehindLast(passage.start())
+                ? Optional.empty()
+                : drafts.reversed().stream()
+                        .takeWhile(d -> seconds - d.seconds() <= Located.SOON_S)
+                        .map(Spoken::draft)
+                        .filter(d -> d.matter() == FindingKind.ADVICE)
+                        .flatMap(d -> d.place().stream())
+                        .filter(Draft.Place::isPoint)
+                        .findFirst();
     }
 
     /** "I'd have that fixed": of the thing that was found just before. */

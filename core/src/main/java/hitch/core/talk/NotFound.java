@@ -20,6 +20,8 @@ final class NotFound {
             EnumSet.of(FindingKind.HOLE, FindingKind.BREAK, FindingKind.GAP, FindingKind.OFFSET);
     private static final Pattern SOIL =
             Pattern.compile("\\b(?:dirt|gravel|soil|earth|sand|stones?|backfill|ground|mud)\\b");
+    private static final Pattern OUTSIDE = Pattern.compile(
+            "\\b(?:other side|outside|behind|beyond|through (?:it|there|the)|around it|showing|visible|see)\\b");
     private static final Pattern LIES = Pattern.compile(
             "\\b(?:in the (?:bottom|pipe|invert|channel)|on the bottom|along the bottom|pile\\w*|full of|filled|built up|washed|washing)\\b");
     private static final Pattern OTHER_END = Pattern.compile(
@@ -106,10 +108,12 @@ final class NotFound {
                                 && d.certainty() != Certainty.RULED_OUT);
     }
 
-    static boolean is(Draft draft, String text, double seconds, List<Spoken> drafts) {
+    static boolean is(Draft draft, String text, boolean placed, double seconds, List<Spoken> drafts) {
         String low = text.toLowerCase(Locale.ROOT);
         if (draft.matter() == FindingKind.DEBRIS) {
-            return SOIL.matcher(low).find() && !LIES.matcher(low).find() && isOpen(seconds, drafts);
+            // Mud that lies at a place of its own is more than what shows in the hole before it.
+            boolean own = placed && low.contains("mud") && !OUTSIDE.matcher(low).find();
+            return !own && SOIL.matcher(low).find() && !LIES.matcher(low).find() && isOpen(seconds, drafts);
         }
         if (draft.matter() == FindingKind.JOINT) {
             // "Looks like a bad joint": so it is told of the step that was found a moment ago.

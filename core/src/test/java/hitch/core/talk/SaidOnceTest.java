@@ -105,6 +105,17 @@ class SaidOnceTest {
             This wants digging up.                           | advice
             Root control every year.                         | advice
             The rest of the line is acceptable.              | verdict
+            Third unit on the right.                         | tie-in 30
+            It's a crescent, shoved over to the left.        | offset 30
+            Plastic, then it's cast.                         | material change 30
+            Clay to plastic, boot.                           | coupling 30
+            Under the carport.                               | boundary 30
+            There's the septic.                              | main connection 30
+            I had Paula flush the upstairs one.              | fixture test
+            Tell the tenants to lay off the grease.          | advice
+            We'll notify the landlord.                       | promise
+            That sag's why it's backing up.                  | verdict
+            Nobody's cleaned it since the remodel.           | service
             """)
     void inPassingItIsSaidSo(String said, String wanted) {
         assertThat(drafted("Thirty. " + said)).anyMatch(d -> d.startsWith(wanted));

@@ -24,7 +24,8 @@ final class OtherNumbers {
     /** Lines to a house are seldom wider, inches. */
     private static final int WIDEST_IN = 12;
 
-    private static final Set<String> REDUCERS = Row.words("reducer increaser bushing reduces reducing necks");
+    private static final Set<String> REDUCERS =
+            Row.words("reducer increaser bushing reduces reducing necks opens opening widens");
     private static final Set<String> MARKS =
             Row.words("flag stake paint chalk painted staked flagged deep underground");
     private static final Set<String> READS_DEPTH = Row.words("depth locator receiver wand sonde");
