@@ -185,6 +185,10 @@ final class Following {
             return false;
         }
         boolean found = Stating.isFound(said);
+        if (said.matter() == FindingKind.LOCATE && drafts.stream().noneMatch(d -> isInThePipe(d.draft()))) {
+            // "Five foot down", and nothing found yet that could be marked: so deep it goes.
+            return true;
+        }
         if (found
                         && (tally.counts(at)
                                 || NotFound.is(said, passage.text(), lastPlaced, seconds, drafts)

@@ -30,7 +30,7 @@ final class Standing {
 
     /** What is sent after the visit. */
     private static final Pattern SENT = Pattern.compile(
-            "(?i)\\b(?:send|sending|e-?mail|text (?:you|him|her|them)|link|office|price|prices|pricing|quote|estimate|numbers? together|writing|write (?:it|this|that|you)? ?up|let (?:[\\w ]{2,24}) know|pass (?:it|that|this) on|report|a? ?card|call (?:you|him|her|them)|the videos?|a copy|in your (?:mail|inbox)|portal|as-?built|notify|letter)\\b");
+            "(?i)\\b(?:send|sending|e-?mail|text (?:you|him|her|them)|link|office|price|prices|pricing|quote|estimate|numbers? together|writing|write (?:it|this|that|you)? ?up|let (?:[\\w ]{2,24}) know|pass (?:it|that|this) on|report|a? ?card|call (?:you|him|her|them)|the videos?|a copy|in your (?:mail|inbox)|portal|as-?built|notify|letter|thumb drive|leave (?:this|the video|you))\\b");
 
     private static final Pattern BEFOREHAND = Pattern.compile("(?i)\\b(?:before|beforehand|earlier|had been)\\b");
 
@@ -59,6 +59,9 @@ final class Standing {
         boolean sent = draft.matter() == FindingKind.PROMISE
                 && SENT.matcher(draft.wording()).find();
         if (draft.matter() == Act.SERVICE || draft.matter() == FindingKind.VERDICT || sent) {
+            return draft.at(Optional.empty());
+        }
+        if (course.isBefore(at) && !isFound(draft)) {
             return draft.at(Optional.empty());
         }
         Optional<OddPlace> odd = course.oddWithin(passage, end)

@@ -223,7 +223,11 @@ final class PlaceFinder {
                 || row.at(unitAt).text().equals("out")
                         && row.at(unitAt + 1).text().equals("of")
                 || row.at(unitAt).text().equals("back") && row.is(unitAt + 1, INTO);
-        if (measured && length && !goesOn && !begins) {
+        // "Thirty foot, more roots": not so many feet more.
+        boolean moreOf = row.at(unitAt).text().equals("more")
+                && !edge(unitAt + 1)
+                && !row.at(unitAt + 1).text().matches("of|to|and|than|before|until|till|or|feet|foot|if|pipe|cable");
+        if (measured && length && !goesOn && !begins && !moreOf) {
             return 0;
         }
         if (row.at(next).text().matches("more|others|different") && row.at(i).value() < 10) {
