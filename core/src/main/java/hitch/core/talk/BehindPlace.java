@@ -1,13 +1,17 @@
 package hitch.core.talk;
 
+import hitch.core.finding.FindingKind;
 import hitch.core.finding.FindingKind.Family;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.Note;
 import hitch.core.note.NoteReader;
 import hitch.core.pipe.Wall;
+import java.util.ArrayList;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** What a few words claim that stand right behind a place, and by themselves would claim nothing. */
@@ -19,6 +23,10 @@ final class BehindPlace {
     /** "Five feet, nice plastic": what it is like, not what it becomes. */
     private static final Pattern PRAISED =
             Pattern.compile("\\b(?i:nice|good|clean|pretty|great|smooth|decent|solid|still|all)\\b");
+
+    private static final Pattern IS_NOW = Pattern.compile(
+            "\\b(?:it'?s|we'?re in|(?:and )?then) (?:the |an? |some |old |new |original |four[- ]inch |six[- ]inch )*(clay|cast iron|cast|plastic|pvc|abs|concrete)\\b(?!,? (?:side|joint|bell|still|all))");
+
     /** The thing is named so early behind a place, characters. */
     private static final int FIRST_WORDS = 24;
 
@@ -43,6 +51,31 @@ final class BehindPlace {
                 note.pipes().stream().flatMap(p -> p.wall().stream()).findFirst();
         boolean praised = first && PRAISED.matcher(note.wording()).find();
         return bare && here.isPresent() && !here.equals(before) && !praised;
+    }
+
+    /**
+     * "Outside, it's clay, and there's a gap", where it was another pipe before: the change beside what else is found there.
+     *
+     * @param before the wall that was told last
+     */
+    Note besides(Note note, Optional<Wall> before, Optional<Draft> last) {
+        Matcher pipe = IS_NOW.matcher(note.wording().toLowerCase(Locale.ROOT));
+        boolean changes = note.drafts().stream().anyMatch(d -> d.matter() == FindingKind.MATERIAL_CHANGE);
+        if (changes || before.isEmpty() || !pipe.find()) {
+            return note;
+        }
+        Note heard = reader.hear(CHANGE + pipe.group(1), unit, last);
+        boolean other = heard.drafts().stream()
+                .flatMap(d -> d.traits().after().wall().stream())
+                .anyMatch(w -> !before.get().equals(w));
+        if (!other) {
+            return note;
+        }
+        List<Draft> both = new ArrayList<>(note.drafts());
+        heard.drafts().stream()
+                .map(d -> d.saidAs(note.wording().strip(), pipe.start(1)))
+                .forEach(both::add);
+        return new Note(note.wording(), both, note.pipes(), note.remark(), note.chips());
     }
 
     /** The pipe that is named, as one that begins here. */

@@ -132,11 +132,17 @@ final class Following {
 
     private Note heard(Passages.Passage passage, boolean isBehindPlace) {
         Note note = reader.hear(passage.text(), unit, lastFinding());
+        Optional<Wall> before =
+                pipes.reversed().stream().flatMap(p -> p.pipe().wall().stream()).findFirst();
+        boolean placed = isBehindPlace
+                || course.isTold()
+                        && !course.all(passage.start(), passage.end()).isEmpty();
+        if (!note.drafts().isEmpty() && placed) {
+            return behindPlace.besides(note, before, lastFinding());
+        }
         if (!note.drafts().isEmpty() || !isBehindPlace) {
             return note;
         }
-        Optional<Wall> before =
-                pipes.reversed().stream().flatMap(p -> p.pipe().wall().stream()).findFirst();
         boolean first =
                 before.isEmpty() && drafts.stream().noneMatch(d -> d.draft().matter() == FindingKind.MATERIAL_CHANGE);
         return behindPlace.isOtherPipe(note, before, first)

@@ -28,7 +28,7 @@ final class Stretched {
     private static final Set<FindingKind> WATER = EnumSet.of(FindingKind.STANDING_WATER, FindingKind.UNDER_WATER);
 
     private static final Pattern OUT = Pattern.compile(
-            "^[\\s,.]*(?:and |okay |we'?re |i'?m )*out\\s*[.,!]?\\s*$|\\b(?:(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) (?:coming|comes) )out of (?:it|that|the (?:water|belly|sag|dip|low spot))|(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) )(?<!(?:gotta|to|should|must|needs|ought|can|could|will|would) )com(?:e|es|ing) (?:back )?(?:out|up there)|com(?:es|ing) back up|(?:camera|lens|head) (?:clears|is clear of|is out of) (?:the )?water|pops? (?:back )?out|we'?re out|i'?m out"
+            "^[\\s,.]*(?:and |okay |we'?re |i'?m )*out\\s*[.,!]?\\s*$|^[\\s,.]*(?:it'?s )?(?:all )?dry(?: again| now| here)?\\s*[.,!]?\\s*$|\\b(?:(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) (?:coming|comes) )out of (?:it|that|the (?:water|belly|sag|dip|low spot))|(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) )(?<!(?:gotta|to|should|must|needs|ought|can|could|will|would) )com(?:e|es|ing) (?:back )?(?:out|up there)|com(?:es|ing) back up|(?:camera|lens|head) (?:clears|is clear of|is out of) (?:the )?water|pops? (?:back )?out|we'?re out|i'?m out"
                     + "|(?:it|water) (?:goes away|dries up|drains (?:off|away|at)|runs out)|opens back up|clears up|ends? (?:there|here|at)|end of (?:it|that(?! (?!now|okay|here|there|at|and|so|right)\\w)|(?:the )?(?:belly|water|sag))|quits|back to (?:round|normal)"
                     + "|(?:return|returns) to normal|more nearly round|it'?s round again|levels? off)\\b");
     private static final Pattern TOLD_AGAIN = Pattern.compile(

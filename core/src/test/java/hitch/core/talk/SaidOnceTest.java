@@ -83,6 +83,8 @@ class SaidOnceTest {
                 "The main should be another ten feet out.",
                 "Careful with that skid.",
                 "Did you zero it?",
+                "He left a stick with a rag on it.",
+                "Any time they flush you hear it.",
                 "Wipes slide right over a lip like that.",
                 "That hanger let go a long time ago.",
                 "You'll see more joints, I won't call them all."
@@ -116,6 +118,12 @@ class SaidOnceTest {
             We'll notify the landlord.                       | promise
             That sag's why it's backing up.                  | verdict
             Nobody's cleaned it since the remodel.           | service
+            I'm clear under.                                 | under water 30
+            A nail's coming through the crown.               | hole 30
+            Nobody should use that sink.                     | advice
+            Put in new pipe from here.                       | advice
+            I'll price that for her.                         | promise
+            It's plastic, and there's a crack.               | material change 30
             """)
     void inPassingItIsSaidSo(String said, String wanted) {
         assertThat(drafted("Thirty. " + said)).anyMatch(d -> d.startsWith(wanted));
