@@ -45,7 +45,9 @@ final class BehindPlace {
      * @param first whether no pipe was told before it
      */
     boolean isOtherPipe(Note note, Optional<Wall> before, boolean first) {
-        String sentence = bare(note.wording()).replaceFirst("[.!?].*", "");
+        String sentence = bare(note.wording())
+                .replaceFirst("[.!?].*", "")
+                .replaceFirst("^(?i)(?:and |now |okay )*(?:it'?s|we'?re in|that'?s) ", "");
         boolean bare = sentence.replaceAll("[^A-Za-z ]", "").strip().split("\\s+").length <= PIPE_WORDS;
         Optional<Wall> here =
                 note.pipes().stream().flatMap(p -> p.wall().stream()).findFirst();

@@ -33,7 +33,7 @@ final class Stating {
 
     private static final double LATELY_S = 60;
     private static final Pattern SAME = Pattern.compile(
-            "[\\s,.:;-]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! (?:as|joint|pipe|spot|place|way|stuff|material|(?:\\w+ ){1,2}(?:pipe|stuff|material))\\b)(?: again| thing| here| deal)?|ditto|again(?: here| there)?(?=\\s*(?:[,.]|$))|more of (?:it|them|the same|those)|another one|(?:and )?(?:the )?next (?:one|toilet|unit)(?=\\s*(?:[,.]|$))|so does (?:the |this )?(?:second|next|third|fourth|last|other|one)(?: one| joint)?"
+            "[\\s,.:;-]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! (?:as|joint|pipe|spot|place|way|stuff|material|(?:\\w+ ){1,2}(?:pipe|stuff|material))\\b)(?: again| thing| here| deal)?|ditto|again(?: here| there)?(?=\\s*(?:[,.]|$))|more of (?:it|them|the same|those)|(?:and )?more(?=\\s*,)|another one|(?:and )?(?:the )?next (?:one|toilet|unit)(?=\\s*(?:[,.]|$))|so does (?:the |this )?(?:second|next|third|fourth|last|other|one)(?: one| joint)?"
                     + "|(?:every|each|this|that|the next|the other) (?:joint|one)(?:'s| has|'s got| has got|s got) (?:got )?(?:it|them|'?em|some)(?: too| now| as well)?"
                     + "|(?:and |okay )?(?:that|this|the next|the other) (?:joint|one)(?:'s got| has| has got|s got) (?:a little|a few|a bunch|a lot|more|quite a few|plenty)(?: too| as well)?(?=\\s*(?:[,.]|$|on |at |up |in |along |all ))"
                     + "|(?:and |okay )?(?:there'?s |there are |got |we'?ve got |you'?ve got )(?:quite a few|a few(?: more)?|a bunch|a bunch more|a lot|several|plenty)(?: of (?:them|those|'?em))?(?: here| there)?(?=\\s*(?:[,.]|$|on |at |up |in |along ))"

@@ -25,6 +25,20 @@ class ToldOfOnePlaceTest {
                 .containsExactly("standing water 25-31", "roots 40", "crack 50");
     }
 
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "we're out from under the slab",
+                "i'm out in the yard now",
+                "we're out past the porch",
+                "we're out by the road"
+            })
+    void whoIsOutOfTheHouseIsStillInThePipe(String said) {
+        assertThat(draftedWithoutSigns(
+                        "twenty feet roots", "thirty feet " + said, "forty feet a crack", "fifty feet an offset"))
+                .contains("roots 20", "crack 40", "offset 50");
+    }
+
     @Test
     void whoIsOutTellsTheRestOnceMore() {
         assertThat(drafted(

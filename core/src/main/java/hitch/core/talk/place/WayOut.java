@@ -8,9 +8,16 @@ import java.util.regex.Pattern;
 
 /** Where the speaker says that the camera is out of the line. */
 final class WayOut {
+    /** "We're out from under the slab, out in the yard": out of the house, and in the pipe. */
+    private static final String NOT_YET =
+            "\\b(?! (?:of|at|from|in|under|by|past|here|on|to|toward|towards|into|front|back|about|there)\\b)";
+
     private static final Pattern OUT = Pattern.compile(
-            "\\b(?:(?<!(?:time|when|while|once|if|before|after|till|until) )i'?m out\\b(?! of)|we'?re out\\b(?! of| at)|out of the (?:hole|cleanout|ground)|back (?:at|in) the (?:clean ?out|start|truck|lip|opening)"
-                    + "|that'?s (?:all i have|it for)|camera'?s out|end of (?:the )?inspection|to (?:sum|summarize|recap)|in (?:summary|closing)"
+            "\\b(?:(?<!(?:time|when|while|once|if|before|after|till|until) )i'?m out" + NOT_YET + "|we'?re out"
+                    + NOT_YET
+                    + "|out of the (?:hole|cleanout|ground)|back (?:at|in) the (?:clean ?out|start|truck|lip|opening)"
+                    + "|that'?s (?:all i have|it for)|camera'?s out" + NOT_YET
+                    + "|end of (?:the )?inspection|to (?:sum|summarize|recap)|in (?:summary|closing)"
                     + "|so overall|overall,|in conclusion|what (?:it|this) (?:needs|comes)|for the (?:report|file|office)|to sum it up|so,? where are we|back home|we'?re home|camera is out)\\b");
     private static final Pattern IN_WATER =
             Pattern.compile("\\b(?:water|belly|dips?|sags?|low spot|pool|puddle|submerged|holding|under)\\b");
