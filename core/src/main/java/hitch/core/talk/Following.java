@@ -162,7 +162,12 @@ final class Following {
         int at = passage.start() + said.start();
         int cue = transcript.cueAt(at);
         double seconds = transcript.cues().get(cue).start();
-        if (isNothing(said, at, passage, seconds) || isOfWaterThatIsKnown(said, passage, closed, seconds)) {
+        if (isNothing(said, at, passage, seconds)) {
+            return;
+        }
+        forgetWhatItWasTakenFor(said, passage, seconds);
+        boolean held = course.isTold() && Stating.isFound(said) && HeldThere.is(said, passage.text(), seconds, drafts);
+        if (held || isOfWaterThatIsKnown(said, passage, closed, seconds)) {
             return;
         }
         Draft sided = sides.of(said, at, passage, seconds, drafts);
@@ -185,31 +190,32 @@ final class Following {
         }
     }
 
-    /** Whether it only sounds like a thing of the pipe; what was mistaken for another before it goes. */
+    /** Whether it only sounds like a thing of the pipe. */
     private boolean isNothing(Draft said, int at, Passages.Passage passage, double seconds) {
         if (!course.isTold()) {
             return false;
         }
         boolean found = Stating.isFound(said);
-        if (said.matter() == FindingKind.LOCATE && drafts.stream().noneMatch(d -> isInThePipe(d.draft()))) {
+        if (said.matter() == FindingKind.LOCATE && drafts.stream().noneMatch(d -> Stating.isInThePipe(d.draft()))) {
             // "Five foot down", and nothing found yet that could be marked: so deep it goes.
             return true;
         }
-        if (found
+        return found
                         && (tally.counts(at)
                                 || NotFound.is(said, passage.text(), lastPlaced, seconds, drafts)
                                 || NotFound.isKnownThing(said, passage.text(), lastPlaced, drafts))
                 || isBeginning(said, at, passage)
-                || found && course.isBefore(at) && isInThePipe(said)) {
-            return true;
-        }
-        boolean thatOpening = said.matter() == FindingKind.OPENING
+                || found && course.isBefore(at) && Stating.isInThePipe(said);
+    }
+
+    /** "There's a tee straight up, that's a cleanout": what was taken for a tie-in is that, and goes. */
+    private void forgetWhatItWasTakenFor(Draft said, Passages.Passage passage, double seconds) {
+        boolean thatOpening = course.isTold()
+                && said.matter() == FindingKind.OPENING
                 && THAT_OPENING.matcher(passage.text().toLowerCase(Locale.ROOT)).find();
         if (thatOpening && ToldTwice.isJustFound(FindingKind.TIE_IN, seconds, drafts)) {
-            // "There's a tee straight up, that's a cleanout": what was taken for a tie-in is that.
             drafts.removeLast();
         }
-        return found && HeldThere.is(said, passage.text(), seconds, drafts);
     }
 
     private boolean isOfWaterThatIsKnown(Draft said, Passages.Passage passage, boolean closed, double seconds) {
@@ -226,15 +232,6 @@ final class Following {
                 && (ToldTwice.isOfTheMain(placed, passage.text(), seconds, drafts)
                         || ToldTwice.isSameWater(placed, seconds, drafts));
         return summed || told || likeness && ToldTwice.isLately(placed, seconds, drafts);
-    }
-
-    /** The speaker tells of it what he sees, and of an opening or a wall what he knows. */
-    private static boolean isInThePipe(Draft said) {
-        Family family = said.kind().family();
-        return family == Family.CONDITION
-                || family == Family.WATER
-                || said.matter() == FindingKind.TIE_IN
-                || said.matter() == FindingKind.MAIN_CONNECTION;
     }
 
     /** "Right away we're in clay": that it begins so is no change. */

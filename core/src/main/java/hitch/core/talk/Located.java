@@ -21,15 +21,14 @@ final class Located {
 
     private static final Pattern NAMED = Pattern.compile(
             "\\b(?:locat(?:e|ed|ing)|mark on|mark(?:ed|ing)?|find|back (?:to|at)|stop(?:ped)? at|sitting (?:on|at)|locator on|park(?:ed)? (?:on|at)|right at|over|is (?:at|over)) (?:that|the|this|our) (?:\\w+ )?"
-                    + "(hole|crack|break|roots?|offset|gap|belly|sag|dip|step|tap|wye|tie.?in|blockage|lip|property line|curb|main)\\b");
+                    + "(" + Known.THINGS + "|roots?|tap|wye|tie.?in|property line|curb|main)\\b");
 
     private static final Pattern ONLY = Pattern.compile(
-            "\\b(?:the|that|this|your) (?:[a-z-]+ )?"
-                    + "(hole|crack|break|offset|gap|open joint|belly|sag|low spot|step|drop|patch|blister|cleanout|blockage)\\b");
+            "\\b(?:the|that|this|your) (?:[a-z-]+ )?" + "(" + Known.THINGS + "|patch|blister|cleanout)\\b");
 
     private static final Pattern SHOWN =
-            Pattern.compile("\\b(?:picture|photo|shot|still|snapshot) of (?:that|the|those) (?:[a-z]+ )?"
-                    + "(hole|crack|break|offset|gap|root|roots|belly|step|tap|wye|blockage|void|patch)\\b");
+            Pattern.compile("\\b(?:picture|photo|shot|still|snapshot) of (?:that|the|those) (?:[a-z]+ )?" + "("
+                    + Known.THINGS + "|roots?|tap|wye|void|patch)\\b");
 
     private final NoteReader reader;
     private final LengthUnit unit;

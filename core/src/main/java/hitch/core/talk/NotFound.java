@@ -35,9 +35,9 @@ final class NotFound {
     private static final Pattern ASKED =
             Pattern.compile("\\bis (?:that|this|it) (?:an?|another) .{0,24}\\b(?:no|nope|nah)\\b");
 
-    private static final Pattern KNOWN = Pattern.compile(
+    private static final Pattern NAMED_AS_KNOWN = Pattern.compile(
             "^[\\s,.]*(?:(?:so|and|but|now|okay|as for|i can|i could|we can|you can|i'd|i'll|we'll) )*(?:\\w+ )?(?:the|that|those|your) (?:\\w+ )?"
-                    + "(?:low spot|belly|sag|dip|roots?|crack|break|hole|offset|gap|grease|scale|drop|debris|blockage)\\b");
+                    + "(?:" + Known.THINGS + "|roots?|grease|scale|debris)\\b");
     private static final Pattern NOW = Pattern.compile(
             "\\b(?:here|now|again|still|gets?|getting|starts?|begins?|continues?|goes|runs|comes|coming)\\b");
     private static final Pattern GONE = Pattern.compile(
@@ -99,7 +99,7 @@ final class NotFound {
         return !placed
                 && draft.matter() instanceof FindingKind kind
                 && (kind.family() == FindingKind.Family.CONDITION || kind.family() == FindingKind.Family.WATER)
-                && KNOWN.matcher(low).find()
+                && NAMED_AS_KNOWN.matcher(low).find()
                 && !NOW.matcher(low).find()
                 && drafts.stream()
                         .map(Spoken::draft)

@@ -277,6 +277,15 @@ final class Stating {
         return family == Family.CONDITION || family == Family.WATER || draft.matter() == FindingKind.TIE_IN;
     }
 
+    /** The speaker tells of it what he sees, and of an opening or a wall what he knows. */
+    static boolean isInThePipe(Draft said) {
+        Family family = said.kind().family();
+        return family == Family.CONDITION
+                || family == Family.WATER
+                || said.matter() == FindingKind.TIE_IN
+                || said.matter() == FindingKind.MAIN_CONNECTION;
+    }
+
     static boolean isFound(Draft draft) {
         return draft.matter() instanceof FindingKind k && k.family() != Family.TOLD && k != FindingKind.REMARK;
     }

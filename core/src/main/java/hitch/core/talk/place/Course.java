@@ -4,7 +4,6 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.NoteReader;
-import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -23,12 +22,6 @@ public final class Course {
     private static final double LONG_FT = 20;
 
     private static final int LEAST = 4;
-    /** A number that surely was said as a place, by itself or among words. */
-    private static final double STRONG_ALONE = 2.5;
-
-    private static final double STRONG = 3;
-    /** Neighbours in the telling are no farther apart, seconds. */
-    private static final double SOON_S = 60;
     /** Within this share of the words the counter is set to nothing where it is told at all. */
     private static final double EARLY = 0.3;
     /** It is out for good behind this share. */
@@ -38,12 +31,6 @@ public final class Course {
                     + "|as far as)\\b");
 
     private static final int SMALL_WORDS = 24;
-    /** So many characters are one statement at most. */
-    private static final int LONG_WORDS = 60;
-
-    /** Distances are kept to the millimetre, feet. */
-    private static final double MM_FT = 0.004;
-
     private static final Pattern FILLERS = Pattern.compile(
             "(?:and |that's |thats |it's |its |now |we're |were |i'm |im |at |about |around |like |maybe |right |approximately )+");
     private static final Pattern ZERO = Pattern.compile("\\b(?:zero(?:ed|ing|s)?|zeroes)\\b");
@@ -87,59 +74,10 @@ public final class Course {
         return new Course(
                 transcript,
                 chosen,
-                chosen.size() < LEAST ? List.of() : odd(transcript, all, chosen),
+                chosen.size() < LEAST ? List.of() : OddPlaces.among(all, chosen, transcript),
                 numbers.stream()
                         .filter(p -> p.start() >= over || isStretch(p) && !chosen.contains(p))
                         .toList());
-    }
-
-    /** What stands by itself as a place does, soon after one that was passed and soon before another, and lies between neither. */
-    private static List<OddPlace> odd(Transcript transcript, List<PlaceSaid> all, List<PlaceSaid> chosen) {
-        TreeMap<Integer, PlaceSaid> passed = new TreeMap<>();
-        chosen.forEach(p -> passed.put(p.start(), p));
-        List<OddPlace> odd = new ArrayList<>();
-        for (PlaceSaid said : all) {
-            boolean strong = said.weight() >= (said.bare() ? STRONG_ALONE : STRONG);
-            var before = passed.lowerEntry(said.start());
-            var after = passed.higherEntry(said.start());
-            if (!strong || passed.containsKey(said.start()) || before == null || after == null) {
-                continue;
-            }
-            if (mayBeHour(said, before.getValue(), transcript.text())) {
-                continue;
-            }
-            odd(transcript, said, before.getValue(), after.getValue()).ifPresent(odd::add);
-        }
-        return odd;
-    }
-
-    /** "Ninety-four, protruding tap at nine": an hour of the clock, right behind the place. */
-    private static boolean mayBeHour(PlaceSaid said, PlaceSaid before, String text) {
-        String words = text.substring(said.start(), said.end());
-        double hour = Math.rint(said.feet());
-        return Math.abs(said.feet() - hour) < MM_FT
-                && hour >= 1
-                && hour <= OtherNumbers.HOURS
-                && before.feet() > OtherNumbers.HOURS
-                && said.start() - before.end() < LONG_WORDS
-                && !words.matches("(?i).*\\b(?:feet|foot|ft)\\b.*");
-    }
-
-    private static Optional<OddPlace> odd(Transcript transcript, PlaceSaid said, PlaceSaid before, PlaceSaid after) {
-        double at = transcript.secondsAt(said.start());
-        boolean soon =
-                at - transcript.secondsAt(before.start()) < SOON_S && transcript.secondsAt(after.start()) - at < SOON_S;
-        double low = Math.min(before.feet(), after.feet());
-        double high = Math.max(before.lastFeet(), after.lastFeet());
-        if (!soon || said.feet() >= low - 1 && said.feet() <= high + 1) {
-            return Optional.empty();
-        }
-        return Optional.of(new OddPlace(
-                said.start(),
-                said.from(),
-                before.from(),
-                after.from(),
-                TongueSlips.between(said.from(), Distance.feet(low), Distance.feet(high))));
     }
 
     /** Where the camera sets out: with the first zero, where that is told early; numbers before it are streets, jobs and years. */

@@ -1,0 +1,78 @@
+package hitch.core.talk;
+
+import static hitch.core.talk.SaidHere.drafted;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Where advice, marks and promises belong that say no place of their own, or one that no camera passed. */
+class InItsPlaceTest {
+    @Test
+    void adviceOnThatIsWhereThatIs() {
+        assertThat(drafted("Thirty. A hole.", "They should fix that.", "Forty. Roots."))
+                .contains("advice 30");
+    }
+
+    @Test
+    void adviceOnTheOnlyHoleIsWhereItIs() {
+        assertThat(drafted(
+                        "Thirty. A hole.",
+                        "Forty. Roots.",
+                        "Fifty. There's the main.",
+                        "That hole needs to be dug up."))
+                .contains("advice 30");
+    }
+
+    @Test
+    void adviceOnOneOfTwoHolesIsAtNeither() {
+        assertThat(drafted(
+                        "Thirty. A hole.",
+                        "Forty. A hole.",
+                        "Fifty. There's the main.",
+                        "The hole needs to be dug up."))
+                .contains("advice")
+                .doesNotContain("advice 30", "advice 40");
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "I would replace it from thirty-two to thirty-eight.",
+                "I would replace it from say thirty-two to thirty-eight.",
+                "I would replace it from thirty-two out to thirty-eight."
+            })
+    void whatIsToBeReplacedHasItsStretchThoughNobodyStoodThere(String said) {
+        assertThat(drafted("Thirty. A hole.", "Forty. Roots.", "Fifty. There's the main.", said))
+                .contains("advice 32-38");
+    }
+
+    @Test
+    void theDepthThatIsToldBehindAnAdviceIsOfWhatIsToBeDug() {
+        assertThat(drafted(
+                        "Thirty. A hole.",
+                        "Forty. Roots.",
+                        "Fifty. There's the main.",
+                        "That hole needs to be dug up.",
+                        "The locator says four feet ten."))
+                .contains("locate 30");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            I'll have it on the portal tonight.         | promise
+            We'll notify the landlord by letter.        | promise
+            I'll leave this with you on a thumb drive.  | promise
+            """)
+    void whatIsSentAfterwardsIsNowhere(String said, String wanted) {
+        assertThat(drafted("Thirty. A hole.", "Forty. Roots.", said)).contains(wanted);
+    }
+
+    /** Nothing was found that could be marked. */
+    @Test
+    void howFarItGoesDownIsNoMark() {
+        assertThat(drafted("Five foot down.")).noneMatch(d -> d.startsWith("locate"));
+    }
+}
