@@ -5,6 +5,7 @@ import hitch.bench.CounterTimes;
 import hitch.bench.CounterTrials;
 import hitch.bench.FootageTimes;
 import hitch.bench.JudgeTimes;
+import hitch.bench.LikenessTable;
 import hitch.bench.LineTable;
 import hitch.bench.ListenTable;
 import hitch.bench.MotionTable;
@@ -55,6 +56,7 @@ import picocli.CommandLine.Spec;
             "footage: seeking, stepping, looking through.  counter: reading a counter, against a bare decode.",
             "faces: how right counters in 14 typefaces are read (half an hour).  motion: clips without a counter.",
             "notes: 2,000 captions and a megabyte of anything; the demo's commentary against the simulated pipe.",
+            "likeness: what words are like that were left out while it was learned; FILE: where to write what all of them teach.",
             "line: made-up lines against their truth.  record: 100,000 edits.  judge: 300 findings judged.",
             "scenes: how fast the simulated camera makes footage.  render: how fast a film is made and spoken.",
             "script: how long a long story keeps whoever writes in it waiting.",
@@ -82,6 +84,7 @@ final class BenchCommand implements Callable<Integer> {
         FACES,
         MOTION,
         NOTES,
+        LIKENESS,
         LINE,
         RECORD,
         JUDGE,
@@ -105,7 +108,7 @@ final class BenchCommand implements Callable<Integer> {
             index = "0",
             paramLabel = "WHAT",
             description =
-                    "What to measure: footage, counter, faces, motion, notes, line, record, judge, scenes, render, script, voice, listen, measure, eyes, visits, playback, break or leaks.")
+                    "What to measure: footage, counter, faces, motion, notes, likeness, line, record, judge, scenes, render, script, voice, listen, measure, eyes, visits, playback, break or leaks.")
     private What what;
 
     @Parameters(
@@ -144,6 +147,7 @@ final class BenchCommand implements Callable<Integer> {
                 case FACES -> new CounterTable(scratch, say).run(CounterTrials.of(ROUNDS, TRIAL_SECONDS, seed), each);
                 case MOTION -> new MotionTable(demo(scratch), say).run();
                 case NOTES -> notes(say);
+                case LIKENESS -> likeness(say);
                 case LINE -> line(say);
                 case RECORD -> RecordTimes.run(System::nanoTime, say);
                 case JUDGE -> judge(say);
@@ -240,6 +244,15 @@ final class BenchCommand implements Callable<Integer> {
                 demo.right(),
                 demo.drafts(),
                 100 * demo.precision()));
+    }
+
+    private void likeness(Consumer<String> say) throws IOException {
+        LikenessTable table = new LikenessTable();
+        if (file != null) {
+            table.teach(file);
+        } else {
+            table.run(say);
+        }
     }
 
     private Path clip(Path scratch) throws MediaException, StoreException, IOException {

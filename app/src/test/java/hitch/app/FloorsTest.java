@@ -28,6 +28,8 @@ class FloorsTest {
             .consideringOnlyDependenciesInLayers()
             .layer("models")
             .definedBy("hitch.models..")
+            .layer("sense")
+            .definedBy("hitch.sense..")
             .layer("core")
             .definedBy("hitch.core..")
             .layer("media")
@@ -58,6 +60,8 @@ class FloorsTest {
             .mayOnlyBeAccessedByLayers("store", "sim", "bench", "desk", "app")
             .whereLayer("models")
             .mayOnlyBeAccessedByLayers("media", "bench", "app")
+            .whereLayer("sense")
+            .mayOnlyBeAccessedByLayers("core", "bench")
             .whereLayer("media")
             .mayOnlyBeAccessedByLayers("paper", "store", "sim", "bench", "desk", "app");
 

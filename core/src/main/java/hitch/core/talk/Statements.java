@@ -3,7 +3,7 @@ package hitch.core.talk;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Topic;
-import hitch.core.note.Act;
+import hitch.core.note.Topics;
 import hitch.core.note.grammar.Gist;
 import java.io.BufferedReader;
 import java.io.IOException;
@@ -131,9 +131,11 @@ final class Statements {
         return asserted && isClaimed(matter, sentence);
     }
 
-    /** Whether it is of the visit, and of nothing in the pipe. */
+    /** Whether it is of the visit, and of nothing in the pipe; a limit is told by what is not seen. */
     private static boolean isTold(Topic matter) {
-        return !(matter instanceof FindingKind kind) || kind.family() == FindingKind.Family.TOLD;
+        return !(matter instanceof FindingKind kind)
+                || kind.family() == FindingKind.Family.TOLD
+                || kind.family() == FindingKind.Family.LIMIT;
     }
 
     private static String plain(String sentence) {
@@ -178,18 +180,11 @@ final class Statements {
         String word = (after < 0 ? name : name.substring(0, after)).replaceFirst("^(?:!|no )", "");
         Optional<Pattern> context =
                 after < 0 ? Optional.empty() : Optional.of(Pattern.compile(name.substring(after + 2)));
-        return new Rule(topic(word), says, context, Pattern.compile(anyApostrophe(line.substring(colon + 2))));
+        return new Rule(Topics.named(word), says, context, Pattern.compile(anyApostrophe(line.substring(colon + 2))));
     }
 
     /** Machines leave apostrophes out: {@code theres}, {@code cant}. */
     private static String anyApostrophe(String words) {
         return words.replaceAll("'(?!\\?)", "'?");
-    }
-
-    static Topic topic(String word) {
-        Optional<Topic> topic = Stream.<Topic>concat(Stream.of(Act.values()), Stream.of(FindingKind.values()))
-                .filter(t -> t.word().equals(word))
-                .findFirst();
-        return topic.orElseThrow(() -> new IllegalArgumentException("no rule can state " + word));
     }
 }

@@ -56,21 +56,6 @@ final class Stating {
     private static final Pattern BROKEN = Pattern.compile("\\b(?:broken?|breaks?|busted)\\b");
     private static final Pattern MISSING = Pattern.compile("\\b(?:missing|gone|fell out|fallen out)\\b");
 
-    /** Two numbers alone are no widths. */
-    private static final Pattern OF_SIZE = Pattern.compile(
-            "(?i)\\b(?:inch|bigger|smaller|larger|reduc\\w+|increas\\w+|bushing|opens|necks|upsiz\\w+|downsiz\\w+)\\b");
-
-    private static final Pattern SENTENCES = Pattern.compile("(?<=[.!?])\\s+");
-    /** More words than this seldom say one thing. */
-    private static final int ONE_THING_WORDS = 18;
-    /**
-     * Words that are so surely like those of a kind state it where a place was said with them. Of phrases that were left out while it learned,
-     * 92 % of those that were as sure were of the kind; of what is said of nothing, 7 % were as sure (LikenessTest).
-     */
-    private static final double LIKE_AT_A_PLACE = 0.7;
-    /** The same where none was said. */
-    private static final double LIKE = 0.95;
-
     private static final String NAMED = "There is %s here, %s";
 
     private final NoteReader reader;
@@ -123,6 +108,10 @@ final class Stating {
                         stated.at()));
             }
         }
+        Guess guess = new Guess(text);
+        if (course.isTold()) {
+            all.removeIf(guess::denies);
+        }
         atTheJoint(all);
         if (all.stream().anyMatch(d -> d.matter() == FindingKind.HOLE)) {
             // A piece that is missing leaves a hole: one thing in two words.
@@ -146,8 +135,8 @@ final class Stating {
         }
         boolean likeness = all.isEmpty() && course.isTold();
         if (likeness) {
-            alike(text, place, behindPlace || !many.isEmpty(), course.isBehindLast(passage.start()))
-                    .ifPresent(all::add);
+            guess.stated(statements, behindPlace || !many.isEmpty(), course.isBehindFarthest(passage.start()))
+                    .ifPresent(matter -> all.add(guessed(matter, place, text)));
         }
         boolean main = all.stream().anyMatch(d -> d.matter() == FindingKind.MAIN_CONNECTION);
         all.removeIf(d -> d.matter() == FindingKind.TIE_IN && (main || ComesIn.isNoPipe(text, last)));
@@ -168,32 +157,16 @@ final class Stating {
         return new Stated(course.isTold() ? withoutWhatIsAdvised(all) : all, likeness);
     }
 
-    /**
-     * What a passage is like, in words that no rule knows: its surest sentence.
-     *
-     * @param placed whether a place is said with it
-     * @param summing whether all places were passed: the line is judged then
-     */
-    private Optional<Draft> alike(String text, Optional<Draft.Place> place, boolean placed, boolean summing) {
-        return SENTENCES
-                .splitAsStream(text)
-                .filter(sentence -> sentence.strip().split("\\s+").length <= ONE_THING_WORDS)
-                .flatMap(sentence -> Likeness.known().of(sentence).stream()
-                        .filter(like -> like.certainty() >= (placed ? LIKE_AT_A_PLACE : LIKE))
-                        .filter(like -> like.matter() != FindingKind.SIZE_CHANGE
-                                || OF_SIZE.matcher(sentence).find())
-                        .filter(like -> like.matter() != FindingKind.VERDICT || summing)
-                        .filter(like -> statements.mayState(like.matter(), sentence)))
-                .max(Comparator.comparingDouble(Likeness.Like::certainty))
-                .map(like -> new Draft(
-                        like.matter(),
-                        place,
-                        Optional.empty(),
-                        Traits.NONE.withClock(SideWords.in(text)),
-                        Certainty.SEEN,
-                        text.strip(),
-                        "",
-                        0));
+    private static Draft guessed(Topic matter, Optional<Draft.Place> place, String text) {
+        return new Draft(
+                matter,
+                place,
+                Optional.empty(),
+                Traits.NONE.withClock(SideWords.in(text)),
+                Certainty.SEEN,
+                text.strip(),
+                "",
+                0);
     }
 
     /** "The pipe has dropped at this joint, 82": the joint is where it is; and soil that shows through a gap is no debris. */
@@ -287,6 +260,11 @@ final class Stating {
     }
 
     static boolean isFound(Draft draft) {
-        return draft.matter() instanceof FindingKind k && k.family() != Family.TOLD && k != FindingKind.REMARK;
+        return isFound(draft.matter());
+    }
+
+    /** Whether it is something in the pipe, and not of the visit. */
+    static boolean isFound(Topic matter) {
+        return matter instanceof FindingKind k && k.family() != Family.TOLD && k != FindingKind.REMARK;
     }
 }

@@ -36,8 +36,8 @@ class CommentariesTest {
     @MethodSource("all")
     void noMannerIsBeyondIt(String name) {
         Score score = score(name);
-        assertThat(score.recall()).isGreaterThan(0.68);
-        assertThat(score.precision()).isGreaterThan(0.7);
+        assertThat(score.recall()).isGreaterThan(0.5);
+        assertThat(score.precision()).isGreaterThan(0.5);
     }
 
     @Test

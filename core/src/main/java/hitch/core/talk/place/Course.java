@@ -124,9 +124,19 @@ public final class Course {
                         new Draft.Place(last.getValue().from(), last.getValue().to()));
     }
 
-    /** Whether no place is passed any more: what follows sums up. */
+    /** Whether no place is passed any more. */
     public boolean isBehindLast(int at) {
         return byStart.isEmpty() || at > byStart.lastKey();
+    }
+
+    /** Whether the farthest place was reached: what follows may sum up. */
+    public boolean isBehindFarthest(int at) {
+        return chosen.stream()
+                        .filter(p -> p.lastFeet() >= farthest)
+                        .mapToInt(PlaceSaid::start)
+                        .min()
+                        .orElse(-1)
+                < at;
     }
 
     /** Whether the camera is not in yet: what is spoken of is the job. */

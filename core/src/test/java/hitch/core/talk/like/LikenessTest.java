@@ -1,14 +1,10 @@
-package hitch.core.talk;
+package hitch.core.talk.like;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
-import hitch.core.caption.Cue;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Topic;
-import hitch.core.measure.LengthUnit;
-import hitch.core.note.grammar.TradeNoteReader;
-import hitch.core.talk.Likeness.Like;
-import hitch.core.talk.Likeness.Phrase;
+import hitch.core.talk.like.Likeness.Like;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
@@ -19,6 +15,7 @@ import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What words are like that no rule knows: learned from a part of the phrases, tried on the others; and what becomes of it. */
@@ -27,18 +24,19 @@ class LikenessTest {
     /** As sure as words must be behind a place. */
     private static final double SURE = 0.7;
 
-    private static final String UNKNOWN = "A mop of it dangling off the crown, your hedge is thirsty.";
-
     /** Phrases that were left out while it learned. */
     private static List<Tried> tried() {
-        List<Phrase> all = Likeness.phrases();
+        List<Phrase> all = Phrase.shipped();
         List<Tried> tried = new ArrayList<>();
         for (int part = 0; part < PARTS; part++) {
             int left = part;
-            Likeness taught = new Likeness(IntStream.range(0, all.size())
-                    .filter(i -> i % PARTS != left)
-                    .mapToObj(all::get)
-                    .toList());
+            Likeness taught = Likeness.taughtBy(
+                    IntStream.range(0, all.size())
+                            .filter(i -> i % PARTS != left)
+                            .mapToObj(all::get)
+                            .toList(),
+                    List.of(),
+                    Optional.empty());
             IntStream.range(0, all.size())
                     .filter(i -> i % PARTS == left)
                     .mapToObj(all::get)
@@ -47,14 +45,14 @@ class LikenessTest {
         return tried;
     }
 
-    private record Tried(Phrase phrase, Optional<Like> like) {
+    private record Tried(Phrase phrase, Like like) {
         boolean isSure() {
-            return like.filter(l -> l.certainty() >= SURE).isPresent();
+            return like.matter().isPresent() && like.certainty() >= SURE;
         }
 
         /** Paper is debris, a blister a deformation: kinds that are one in broad. */
         boolean isRight() {
-            return broad(phrase.matter()).equals(broad(like.map(Like::matter)));
+            return broad(phrase.matter()).equals(broad(like.matter()));
         }
 
         private static Optional<Object> broad(Optional<Topic> matter) {
@@ -81,7 +79,7 @@ class LikenessTest {
 
     @Test
     void everyKindIsTaughtByTenPhrasesAndNoPhraseIsOfTwo() {
-        List<Phrase> phrases = Likeness.phrases();
+        List<Phrase> phrases = Phrase.shipped();
         assertThat(phrases.stream().map(Phrase::words)).doesNotHaveDuplicates();
         Map<String, Long> byKind = phrases.stream()
                 .collect(Collectors.groupingBy(p -> p.matter().map(Topic::word).orElse("none"), Collectors.counting()));
@@ -101,56 +99,43 @@ class LikenessTest {
                 "zzyzx qwop"
             })
     void whatIsSaidOfNothingIsLikeNothingForSure(String words) {
-        assertThat(Likeness.known().of(words).filter(l -> l.certainty() >= SURE))
-                .isEmpty();
+        Like like = Likeness.known().of(words);
+        assertThat(like.matter().isPresent() && like.certainty() >= SURE)
+                .as(like.toString())
+                .isFalse();
     }
 
     @Test
-    void signsCapitalsEndingsAndNumbersDoNotMatter() {
+    void signsCapitalsAndNumbersDoNotMatter() {
         assertThat(Likeness.known().of("Fine ROOTS hanging down, there: 14!"))
-                .isEqualTo(Likeness.known().of("fine root hangs down there ninety nine"))
-                .hasValueSatisfying(l -> assertThat(l.matter()).isEqualTo(FindingKind.ROOTS));
+                .isEqualTo(Likeness.known().of("fine roots hanging down there ninety nine"))
+                .satisfies(l -> assertThat(l.matter()).contains(FindingKind.ROOTS));
+    }
+
+    @Test
+    void aPhraseIsKnownByHeart() {
+        for (Phrase phrase : Phrase.shipped().subList(0, 50)) {
+            assertThat(Likeness.known().of(phrase.words())).as(phrase.words()).isEqualTo(new Like(phrase.matter(), 1));
+        }
+    }
+
+    /** Words that stand in no list, and mean what others say. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "an acorn tree sent its feelers in through the seam | roots",
+                "the kitchen has coated these walls with bacon drippings | grease",
+                "I can go no deeper, the reel has run out | limit",
+                "you ought to budget for a new sewer before winter | advice",
+                "I'll drop the recording in your mailbox tonight | promise"
+            })
+    void itTellsByTheSenseOfWords(String said, String kind) {
+        assertThat(Likeness.known().of(said).matter()).map(Topic::word).contains(kind);
     }
 
     @Property(tries = 200)
     void anyTextHasACertaintyOrNone(@ForAll String text) {
-        assertThat(Likeness.known().of(text).map(Like::certainty).orElse(0.5)).isBetween(0.0, 1.0);
-    }
-
-    @Test
-    void wordsThatNoRuleKnowsAreGuessedBehindAPlaceAndMarkedSo() {
-        assertThat(said("Zero at the cap.", "Ten. Roots.", "Twenty. " + UNKNOWN, "Thirty. Crack on the left."))
-                .filteredOn(s -> s.draft().place().isPresent() && s.draft().kind() != FindingKind.REMARK)
-                .extracting(s -> s.draft().matter().word(), Spoken::likeness)
-                .contains(
-                        org.assertj.core.groups.Tuple.tuple("roots", false),
-                        org.assertj.core.groups.Tuple.tuple("roots", true),
-                        org.assertj.core.groups.Tuple.tuple("crack", false));
-    }
-
-    @Test
-    void whereNobodyKnowsWhereTheCameraIsNothingIsGuessed() {
-        assertThat(said(UNKNOWN)).noneMatch(Spoken::likeness);
-    }
-
-    @ParameterizedTest
-    @ValueSource(
-            strings = {
-                "Twenty. Never a mop of it dangling off the crown.",
-                "Twenty. Usually a mop of it would be dangling off the crown.",
-                "Twenty. " + UNKNOWN
-                        + " Let me go slowly here because I want you to see how this was laid and who did it"
-            })
-    void whatIsDeniedGeneralOrLongIsNotGuessed(String words) {
-        assertThat(said("Zero at the cap.", "Ten. Roots.", words, "Thirty. Crack on the left."))
-                .noneMatch(Spoken::likeness);
-    }
-
-    private static List<Spoken> said(String... lines) {
-        List<Cue> cues = new ArrayList<>();
-        for (int i = 0; i < lines.length; i++) {
-            cues.add(new Cue(i * 6, i * 6 + 5, lines[i]));
-        }
-        return new TalkReader(new TradeNoteReader(), LengthUnit.FEET).read(cues).drafts();
+        assertThat(Likeness.known().of(text).certainty()).isBetween(0.0, 1.0);
     }
 }
