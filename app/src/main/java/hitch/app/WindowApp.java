@@ -1,5 +1,6 @@
 package hitch.app;
 
+import hitch.core.talk.like.Likeness;
 import hitch.desk.HitchWindow;
 import hitch.store.DataFolder;
 import hitch.store.RecentJobs;
@@ -28,5 +29,7 @@ public final class WindowApp extends Application {
         Optional<Path> last = new RecentJobs(data).list().stream().findFirst();
         new HitchWindow(stage, data, Voice.senses())
                 .show(Optional.ofNullable(wanted).or(() -> last));
+        // What takes a second or two to learn is there before the first commentary is read.
+        Thread.ofPlatform().daemon().name("likeness").start(Likeness::known);
     }
 }

@@ -3,12 +3,13 @@ package hitch.sense;
 import java.io.IOException;
 import java.io.InputStream;
 import java.util.ArrayList;
+import java.util.HashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
-import tools.jackson.core.type.TypeReference;
+import tools.jackson.databind.JsonNode;
 import tools.jackson.databind.ObjectMapper;
 
 /**
@@ -19,7 +20,7 @@ final class WordPieces {
     private static final Pattern WORDS = Pattern.compile("[a-z0-9]+|[^\\sa-z0-9]");
     private static final String GOES_ON = "##";
 
-    private final Map<String, Long> pieces;
+    private final Map<String, Long> pieces = new HashMap<>();
     private final long begin;
     private final long end;
     private final long unknown;
@@ -29,8 +30,10 @@ final class WordPieces {
      * @throws IOException where it is no such table
      */
     WordPieces(InputStream table) throws IOException {
-        ObjectMapper json = new ObjectMapper();
-        pieces = json.convertValue(json.readTree(table).at("/model/vocab"), new TypeReference<Map<String, Long>>() {});
+        for (Map.Entry<String, JsonNode> piece :
+                new ObjectMapper().readTree(table).at("/model/vocab").properties()) {
+            pieces.put(piece.getKey(), piece.getValue().longValue());
+        }
         begin = numberOf("[CLS]");
         end = numberOf("[SEP]");
         unknown = numberOf("[UNK]");

@@ -10,6 +10,7 @@ import hitch.core.talk.Contradictions;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
 import hitch.core.talk.Whereabouts;
+import hitch.core.talk.like.Likeness;
 import hitch.media.MediaException;
 import hitch.media.Progress;
 import hitch.media.clip.ClipFacts;
@@ -85,6 +86,8 @@ final class Attacks {
     }
 
     private static String captions() {
+        // What the program learns once when it starts is no part of an attack.
+        Likeness.known();
         StringBuilder text = new StringBuilder();
         String[] says = {
             "roots top at", "an offset, half an inch, at", "standing water from 20 to", "that's the main at"

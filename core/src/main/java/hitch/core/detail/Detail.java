@@ -113,6 +113,9 @@ public final class Detail<T> {
     public static final Detail<String> WEATHER =
             job("weather", "Weather", Form.text("rain the night before"), Reach.PIPE);
 
+    public static final Detail<String> SHARING =
+            job("sharing", "Permission to share", Form.text("owner agreed"), Reach.FIRM);
+
     /** Names, with commas between, that are taken out of whatever goes to somebody who may not know the people. */
     public static final Detail<String> NAMES =
             job("names", "Names to leave out", Form.text("Ada Quill, Mr Orme"), Reach.FIRM);

@@ -15,7 +15,7 @@ import java.util.stream.IntStream;
 /**
  * What a draft tells of the whole job rather than of a place in the pipe, and which field of the record it is of: the
  * year the house was built, whether it stands empty, the last service and the next, a warranty, the weather, who was
- * there, what the visit is for, what the people noticed, the number of the job.
+ * there and who speaks, what the visit is for, what the people noticed, the number of the job, who may be shown it.
  */
 public final class FactOfJob {
     private static final Pattern YEAR = Pattern.compile("(?:18|19|20)\\d\\d");
@@ -33,6 +33,15 @@ public final class FactOfJob {
     private static final Pattern PURPOSE = Pattern.compile(
             "\\b(?:for|before) (?:a|an|the|his|her|their|this) (?:home |house )?(purchase|sale|buyer|seller|closing|refinance|remodel|addition|landlord|insurance)\\b"
                     + "|\\b(?:they|we|he|she|buyers?) (clos)(?:e|es|ing) (?:on|this|next|in)\\b|\\b(buyer|seller|pre-?purchase|pre-?sale|pre-?listing)(?:'?s)? (?:inspection|scope|survey)\\b");
+    /** Only what somebody is, never who. */
+    private static final Pattern SPEAKER = Pattern.compile(
+            "\\b(?:i'?m|i am|(?:this|it) is [a-z]+,?|(?:it|this)'s [a-z]+,?) (?:just )?(?:the|your|a|an|their) "
+                    + "((?:[a-z]+ )?(?:technician|tech|inspector|plumber|operator|apprentice|helper|foreman|contractor|engineer))\\b");
+
+    private static final Pattern SHARING = Pattern.compile(
+            "\\b(?:permission|consent|fine|okay|ok|good|happy|all right|agreed|agrees|mind|minds)\\b[a-z ']{0,24}\\b(?:shar(?:e|ed|ing)|post(?:ed|ing)?|publish(?:ed|ing)?|show(?:n|ing)?)\\b"
+                    + "|\\b(?:don'?t|do not|not to|never|nobody|not) (?:be )?(?:shar(?:e|ed)|post(?:ed)?|publish(?:ed)?|send|sent|show(?:n)?|give)\\b"
+                    + "|\\b(?:internal|in[- ]house) only\\b");
     private static final Pattern JOB = Pattern.compile("\\bjob (?:number |no\\.? |# ?)?([a-z]{0,3}-?\\d[\\d-]*)\\b");
 
     private FactOfJob() {}
@@ -63,6 +72,13 @@ public final class FactOfJob {
         Matcher purpose = PURPOSE.matcher(low);
         if (year.isPresent()) {
             return change(Detail.BUILT, year.get());
+        }
+        Matcher speaker = SPEAKER.matcher(low);
+        if (speaker.find()) {
+            return change(Detail.OPERATOR, "the " + speaker.group(1));
+        }
+        if (SHARING.matcher(low).find()) {
+            return change(Detail.SHARING, words);
         }
         if (job.find()) {
             return change(Detail.JOB_NUMBER, job.group(1).toUpperCase(Locale.ROOT));

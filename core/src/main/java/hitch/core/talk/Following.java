@@ -101,7 +101,7 @@ final class Following {
         if (course.isTold() && !lastPlaced) {
             BeginsAt.told(course, passage, seconds, drafts);
         }
-        if (Stretched.goesOn(text, end, said, seconds, drafts)) {
+        if (Stretched.goesOn(text, end, said, seconds, drafts) || Stretched.ends(text, end, said, seconds, drafts)) {
             return;
         }
         boolean whole = from.isPresent() && !from.equals(end) && Stretched.isWhole(text, said, seconds, drafts);

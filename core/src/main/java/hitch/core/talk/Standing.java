@@ -34,6 +34,11 @@ final class Standing {
 
     private static final Pattern BEFOREHAND = Pattern.compile("(?i)\\b(?:before|beforehand|earlier|had been)\\b");
 
+    /** What stands above ground, and above the camera. */
+    private static final Pattern OVERHEAD = Pattern.compile(
+            "(?i)\\b(?:tree|maple|oak|willow|birch|pine|elm|poplar|cottonwood|magnolia|sycamore|hedge|shed|wall|fence|mark|stake|flag)s?\\b.*\\b(?:right|directly|just|straight) (?:above|over|on top)\\b"
+                    + "|\\b(?:under|beneath|below) (?:the|that|this|a|an|your|her|his|their) (?:\\w+ ){0,2}(?:tree|maple|oak|willow|birch|pine|elm|poplar|cottonwood|magnolia|sycamore|hedge|shed|retaining wall|fence)\\b");
+
     /** "Scale pretty much the whole way": what is told of all of it is at no one place. */
     private static final Pattern OF_THE_WHOLE = Pattern.compile(
             "(?i)\\b(?:(?:pretty much|about|just|nearly|almost|for)? ?the (?:whole|entire) (?:way|line|length|run|thing|pipe run|stretch)|throughout|from end to end|all the way (?:along|through it|down the line))\\b(?!.*\\b(?:to|through|till|until)\\b)");
@@ -57,7 +62,9 @@ final class Standing {
             return draft.at(Optional.of(new Draft.Place(Distance.ZERO, Distance.ZERO)));
         }
         boolean sent = draft.matter() == FindingKind.PROMISE
-                && SENT.matcher(draft.wording()).find();
+                && (SENT.matcher(draft.wording()).find()
+                        || course.isBehindLast(passage)
+                                && course.within(passage, end).isEmpty());
         if (draft.matter() == Act.SERVICE || draft.matter() == FindingKind.VERDICT || sent) {
             return draft.at(Optional.empty());
         }
@@ -95,6 +102,10 @@ final class Standing {
         }
         if (said.filter(this::isKnown).isPresent()) {
             return draft;
+        }
+        if (draft.matter() == FindingKind.REMARK
+                && OVERHEAD.matcher(draft.wording()).find()) {
+            return draft.at(here);
         }
         if (draft.matter() instanceof FindingKind kind && OF_NO_PLACE.contains(kind)) {
             return draft.at(kind == FindingKind.ADVICE ? course.within(passage, end) : Optional.empty());

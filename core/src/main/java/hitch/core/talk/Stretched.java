@@ -48,6 +48,12 @@ final class Stretched {
             "^[\\s,.]*(?:and |so |then )*(?:it|that|this|there|they)(?:'?s| is| has)?\\b(?!.*\\b(?:feet|foot|ft)\\b.*\\band (?:it|that)\\b).*"
                     + "\\band " + RUNS_TO + " [\\w\\s.-]+$");
 
+    /** "The silt ends at eleven", "it's gone by then": of what was found, and of no pipe and no run. */
+    private static final Pattern ENDS = Pattern.compile(
+            "\\b(?:(?:the|that|this|those|it|they)(?: (?!(?:line|pipe|run|camera|cable|clay|iron|plastic|pvc|concrete|liner|survey|video|reel|sewer|section|tile|job|counter|house)\\b)[a-z]+){0,2}(?:'s|'re| is| are)?"
+                    + " (?:runs? out|ends?|stops?|quits?|peters? out|tapers? (?:off|out)|fades?(?: out| away)?|shallows? (?:out|up)|lets? up|gives? out|done|gone)"
+                    + "|ending)(?=\\s*(?:right |just )?(?:(?:there|here|at|by|around|about)\\b|[.,]|$))");
+
     /** What may be told at the end of what goes on without being found there. */
     private static final Set<FindingKind> WHERE_IT_ENDS = EnumSet.of(FindingKind.JOINT, FindingKind.COUPLING);
 
@@ -125,6 +131,43 @@ final class Stretched {
         return !isWater(open)
                 && Stream.concat(since.stream().map(Spoken::draft), said.stream())
                         .anyMatch(d -> Stating.isFound(d) && d.matter() != open.matter() && !isWater(d));
+    }
+
+    /**
+     * "The silt ends at eleven": what was found last of its kind ends at {@code here}.
+     *
+     * @return whether it does, so that nothing new is told
+     */
+    static boolean ends(
+            String text, Optional<Draft.Place> here, List<Draft> said, double seconds, List<Spoken> drafts) {
+        if (here.isEmpty() || !ENDS.matcher(text.toLowerCase(Locale.ROOT)).find()) {
+            return false;
+        }
+        Distance end = here.get().to();
+        for (int i = drafts.size() - 1; i >= 0 && i >= drafts.size() - BACK; i--) {
+            Spoken open = drafts.get(i);
+            boolean named = said.isEmpty() ? i == drafts.size() - 1 : isSame(open.draft(), said);
+            boolean ends = named
+                    && (LONG.contains(open.draft().matter())
+                            || LONG_TOO.contains(open.draft().matter()))
+                    && open.draft().certainty() != Certainty.RULED_OUT
+                    && seconds - open.seconds() < OPEN_S
+                    && open.draft()
+                            .place()
+                            .filter(p -> p.isPoint() && p.from().compareTo(end) < 0)
+                            .isPresent();
+            if (ends) {
+                Draft.Place whole =
+                        Draft.Place.between(open.draft().place().orElseThrow().from(), end);
+                drafts.set(i, open.with(open.draft().at(Optional.of(whole))));
+                return true;
+            }
+        }
+        return false;
+    }
+
+    private static boolean isSame(Draft open, List<Draft> said) {
+        return said.stream().allMatch(d -> d.matter() == open.matter() || isWater(d) && isWater(open));
     }
 
     /**

@@ -41,6 +41,12 @@ class FactOfJobTest {
                 "They gave her a ninety day warranty on the last snaking. | warranty | They gave her a ninety day warranty on the last snaking",
                 "It rained hard all last night. | weather | It rained hard all last night",
                 "The owner and her plumber were there. | present | owner and her plumber",
+                "I'm your plumber, Bram. | operator | the plumber",
+                "This is Odile, the drain technician. | operator | the drain technician",
+                "I'm the apprentice on this one. | operator | the apprentice",
+                "She gave us permission to post it. | sharing | She gave us permission to post it",
+                "The owner's good with us sharing this video. | sharing | The owner's good with us sharing this video",
+                "Please don't show this to the buyers. | sharing | Please don't show this to the buyers",
             })
     void eachFactHasItsField(String sentence, String field, String value) {
         Optional<Details.Change> fact = fact(sentence);
@@ -57,6 +63,9 @@ class FactOfJobTest {
                 "The pipe goes to plastic at forty.",
                 "There was no crack at twelve.",
                 "Standing water from ten to fourteen feet.",
+                "From here it's shared with the neighbors.",
+                "Don't flush wipes, not even these.",
+                "I'm at the plumber's end of it.",
             })
     void whatIsOfThePipeHasNone(String sentence) {
         assertThat(fact(sentence)).as(sentence).isEmpty();

@@ -3,8 +3,8 @@ package hitch.core.talk;
 import hitch.core.caption.Cue;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
-import hitch.core.talk.like.Commentary;
-import hitch.core.talk.like.Commentary.Label;
+import hitch.core.talk.like.Lesson;
+import hitch.core.talk.like.Lesson.Label;
 import java.util.ArrayList;
 import java.util.List;
 
@@ -42,14 +42,14 @@ record Labelled(String name, List<Cue> cues, List<Wanted> labels) {
 
     /** All that there are. */
     static List<String> names() {
-        return Commentary.names();
+        return Lesson.names();
     }
 
     static Labelled read(String name) {
         List<Cue> cues = new ArrayList<>();
         List<Wanted> labels = new ArrayList<>();
         double at = 4;
-        for (Commentary.Line line : Commentary.shipped(name).lines()) {
+        for (Lesson.Line line : Lesson.shipped(name).lines()) {
             cues.add(new Cue(at, at + EVERY - 0.5, line.text()));
             for (Label label : line.labels()) {
                 labels.add(new Wanted(at, label));

@@ -36,8 +36,8 @@ public record Phrase(Optional<Topic> matter, String words) {
      */
     public static List<Phrase> said() {
         List<Phrase> said = new ArrayList<>();
-        for (String name : Commentary.names()) {
-            for (Commentary.Line line : Commentary.shipped(name).lines()) {
+        for (String name : Lesson.names()) {
+            for (Lesson.Line line : Lesson.shipped(name).lines()) {
                 line.labels().stream()
                         .filter(l -> l.must() && !l.ruledOut())
                         .map(l -> new Phrase(matter(l.kind()), line.text()))

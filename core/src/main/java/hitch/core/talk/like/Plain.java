@@ -17,6 +17,11 @@ final class Plain {
             "\\b(?:(?:\\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|(?:thir|four|fif|six|seven|eigh|nine)teen"
                     + "|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?: one)?|hundred)\\b ?)+");
 
+    private static final Pattern OTHER_SIGNS = Pattern.compile("[^a-z0-9' ]");
+    private static final Pattern SPACES = Pattern.compile("\\s+");
+    /** A longer one before one that it ends with. */
+    private static final List<String> ENDINGS = List.of("ing", "ed", "es", "s", "y", "er");
+
     /** Sounds of thinking and surprise. */
     private static final Pattern SOUNDS =
             Pattern.compile("\\b(?:uh|um|er|ah|oh|whoa|wow|huh|hmm|okay|ok|alright|yeah|yep)\\b");
@@ -37,11 +42,11 @@ final class Plain {
     }
 
     private static String withPlace(String words) {
-        String bare = words.toLowerCase(Locale.ROOT).replace('\u2019', '\'').replaceAll("[^a-z0-9' ]", " ");
-        return NUMBERS.matcher(SOUNDS.matcher(bare).replaceAll(" "))
-                .replaceAll("0 ")
-                .replaceAll("\\s+", " ")
-                .strip();
+        String bare = OTHER_SIGNS
+                .matcher(words.toLowerCase(Locale.ROOT).replace('\u2019', '\''))
+                .replaceAll(" ");
+        String plain = NUMBERS.matcher(SOUNDS.matcher(bare).replaceAll(" ")).replaceAll("0 ");
+        return SPACES.matcher(plain).replaceAll(" ").strip();
     }
 
     /** The words, bare of their endings, and each two that stand together. */
@@ -55,7 +60,13 @@ final class Plain {
     }
 
     private static String stem(String word) {
-        String bare = word.replaceFirst("'s$", "");
-        return bare.length() > STEM_LETTERS ? bare.replaceFirst("(?:ing|ed|es|s|y|er)$", "") : bare;
+        String bare = word.endsWith("'s") ? word.substring(0, word.length() - 2) : word;
+        return bare.length() <= STEM_LETTERS
+                ? bare
+                : ENDINGS.stream()
+                        .filter(bare::endsWith)
+                        .findFirst()
+                        .map(ending -> bare.substring(0, bare.length() - ending.length()))
+                        .orElse(bare);
     }
 }

@@ -11,7 +11,7 @@ import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 
 /** The commentaries that ship: all are named, all are labelled in words that Hitch knows, and a label is read as it is written. */
-class CommentaryTest {
+class LessonTest {
     private static final Path FOLDER = Path.of("src/main/resources/hitch/core/talk/like/commentaries");
 
     @Test
@@ -20,17 +20,17 @@ class CommentaryTest {
             List<String> there = files.map(f -> f.getFileName().toString().replace(".txt", ""))
                     .filter(n -> !n.equals("all"))
                     .toList();
-            assertThat(Commentary.names()).containsExactlyInAnyOrderElementsOf(there);
+            assertThat(Lesson.names()).containsExactlyInAnyOrderElementsOf(there);
         }
     }
 
     @Test
     void whatMustBeFoundIsNamedAsHitchNamesIt() {
-        for (String name : Commentary.names()) {
-            for (Commentary.Line line : Commentary.shipped(name).lines()) {
+        for (String name : Lesson.names()) {
+            for (Lesson.Line line : Lesson.shipped(name).lines()) {
                 assertThat(line.text()).as(name).isNotBlank();
                 line.labels().stream()
-                        .filter(Commentary.Label::must)
+                        .filter(Lesson.Label::must)
                         .forEach(
                                 l -> assertThat(Topics.named(l.kind())).as(name).isNotNull());
             }
@@ -39,7 +39,7 @@ class CommentaryTest {
 
     @Test
     void aLabelTellsKindPlaceAndNeed() {
-        List<Commentary.Label> labels = Commentary.shipped("o").lines().stream()
+        List<Lesson.Label> labels = Lesson.shipped("o").lines().stream()
                 .flatMap(l -> l.labels().stream())
                 .toList();
         assertThat(labels).anySatisfy(l -> {

@@ -15,7 +15,7 @@ import java.util.stream.Stream;
  * A made-up commentary with what a careful listener would want of it. Each line is a caption, a bar, and its labels:
  * {@code roots@12:left}, {@code standing water@26-33}, a minus before what is ruled out, a question mark behind what may be left out.
  */
-public record Commentary(String name, List<Line> lines) {
+public record Lesson(String name, List<Line> lines) {
     private static final String FOLDER = "commentaries/";
     private static final Pattern LABEL =
             Pattern.compile("(-?)([a-z -]+?)(\\?)?(?:@([\\d.]+)(?:-([\\d.]+))?(\\?)?)?(?::([a-z,]+))?");
@@ -44,13 +44,12 @@ public record Commentary(String name, List<Line> lines) {
     }
 
     /** The one of that name. */
-    public static Commentary shipped(String name) {
-        return new Commentary(
-                name, read(FOLDER + name + ".txt").map(Commentary::line).toList());
+    public static Lesson shipped(String name) {
+        return new Lesson(name, read(FOLDER + name + ".txt").map(Lesson::line).toList());
     }
 
     private static Stream<String> read(String file) {
-        try (InputStream in = Objects.requireNonNull(Commentary.class.getResourceAsStream(file), file)) {
+        try (InputStream in = Objects.requireNonNull(Lesson.class.getResourceAsStream(file), file)) {
             return new String(in.readAllBytes(), StandardCharsets.UTF_8).lines().filter(l -> !l.isBlank());
         } catch (IOException e) {
             throw new UncheckedIOException(e);
