@@ -29,7 +29,7 @@ final class Stretched {
 
     private static final Pattern OUT = Pattern.compile(
             "^[\\s,.]*(?:and |okay |we'?re |i'?m )*out\\s*[.,!]?\\s*$|^[\\s,.]*(?:it'?s )?(?:all )?dry(?: again| now| here)?\\s*[.,!]?\\s*$|\\b(?:(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) (?:coming|comes) )out of (?:it|that|the (?:water|belly|sag|dip|low spot))|(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) )(?<!(?:gotta|to|should|must|needs|ought|can|could|will|would) )com(?:e|es|ing) (?:back )?(?:out|up there)|com(?:es|ing) back up|(?:camera|lens|head) (?:clears|is clear of|is out of) (?:the )?water|pops? (?:back )?out|we'?re out|i'?m out"
-                    + "|(?:it|water) (?:goes away|dries up|drains (?:off|away|at)|runs out)|opens back up|clears up|ends? (?:there|here|at)|end of (?:it|that(?! (?!now|okay|here|there|at|and|so|right)\\w)|(?:the )?(?:belly|water|sag))|quits|back to (?:round|normal)"
+                    + "|(?:it|water) (?:goes away|dries up|drains (?:off|away|at)|runs out)|opens back up|clears up|(?<!(?:pipe|line|liner|clay|iron|plastic|concrete|run|survey|sewer) )ends? (?:there|here|at)|end of (?:it|that(?! (?!now|okay|here|there|at|and|so|right)\\w)|(?:the )?(?:belly|water|sag))|quits|back to (?:round|normal)"
                     + "|(?:return|returns) to normal|more nearly round|it'?s round again|levels? off)\\b");
     private static final Pattern TOLD_AGAIN = Pattern.compile(
             "\\b(?:so|that'?s|that is|call it|about)\\b.*\\b(?:foot|feet|ft)\\b.*\\b(?:belly|sag|water|it|that|long)\\b"
@@ -147,23 +147,30 @@ final class Stretched {
         for (int i = drafts.size() - 1; i >= 0 && i >= drafts.size() - BACK; i--) {
             Spoken open = drafts.get(i);
             boolean named = said.isEmpty() ? i == drafts.size() - 1 : isSame(open.draft(), said);
-            boolean ends = named
-                    && (LONG.contains(open.draft().matter())
-                            || LONG_TOO.contains(open.draft().matter()))
-                    && open.draft().certainty() != Certainty.RULED_OUT
-                    && seconds - open.seconds() < OPEN_S
-                    && open.draft()
-                            .place()
-                            .filter(p -> p.isPoint() && p.from().compareTo(end) < 0)
-                            .isPresent();
-            if (ends) {
-                Draft.Place whole =
-                        Draft.Place.between(open.draft().place().orElseThrow().from(), end);
-                drafts.set(i, open.with(open.draft().at(Optional.of(whole))));
+            if (named && mayEnd(open, end, seconds, OPEN_S)) {
+                drafts.set(i, upTo(end, open));
                 return true;
             }
         }
         return false;
+    }
+
+    /** Whether it is of what goes on, was found not longer ago than {@code within} seconds, and begins before {@code end}. */
+    private static boolean mayEnd(Spoken open, Distance end, double seconds, double within) {
+        return open.draft().matter() instanceof FindingKind kind
+                && (LONG.contains(kind) || LONG_TOO.contains(kind))
+                && open.draft().certainty() != Certainty.RULED_OUT
+                && seconds - open.seconds() < within
+                && open.draft()
+                        .place()
+                        .filter(p -> p.isPoint() && p.from().compareTo(end) < 0)
+                        .isPresent();
+    }
+
+    private static Spoken upTo(Distance end, Spoken open) {
+        Draft.Place whole =
+                Draft.Place.between(open.draft().place().orElseThrow().from(), end);
+        return open.with(open.draft().at(Optional.of(whole)));
     }
 
     private static boolean isSame(Draft open, List<Draft> said) {
@@ -182,19 +189,10 @@ final class Stretched {
         }
         Spoken last = drafts.getLast();
         Distance end = here.get().to();
-        boolean goes = last.draft().matter() instanceof FindingKind kind
-                && (LONG.contains(kind) || LONG_TOO.contains(kind))
-                && said.stream().allMatch(d -> d.kind() == kind || WHERE_IT_ENDS.contains(d.kind()))
-                && last.draft().certainty() != Certainty.RULED_OUT
-                && seconds - last.seconds() < SOON_S
-                && last.draft()
-                        .place()
-                        .filter(p -> p.isPoint() && p.from().compareTo(end) < 0)
-                        .isPresent();
+        boolean goes = mayEnd(last, end, seconds, SOON_S)
+                && said.stream().allMatch(d -> d.kind() == last.draft().kind() || WHERE_IT_ENDS.contains(d.kind()));
         if (goes) {
-            Draft.Place whole =
-                    Draft.Place.between(last.draft().place().orElseThrow().from(), end);
-            drafts.set(drafts.size() - 1, last.with(last.draft().at(Optional.of(whole))));
+            drafts.set(drafts.size() - 1, upTo(end, last));
         }
         return goes;
     }

@@ -75,4 +75,13 @@ class InItsPlaceTest {
     void howFarItGoesDownIsNoMark() {
         assertThat(drafted("Five foot down.")).noneMatch(d -> d.startsWith("locate"));
     }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Thirty. There's a big maple right above us here. | remark 30
+            Thirty. We're under the oak tree now.              | remark 30
+            """)
+    void whatStandsAboveIsAtItsPlace(String line, String wanted) {
+        assertThat(drafted(line, "Forty. Roots.")).contains(wanted);
+    }
 }
