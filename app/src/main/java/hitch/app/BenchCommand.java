@@ -39,6 +39,7 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
 import java.util.concurrent.Callable;
 import java.util.function.Consumer;
 import java.util.stream.IntStream;
@@ -147,7 +148,7 @@ final class BenchCommand implements Callable<Integer> {
                 case FACES -> new CounterTable(scratch, say).run(CounterTrials.of(ROUNDS, TRIAL_SECONDS, seed), each);
                 case MOTION -> new MotionTable(demo(scratch), say).run();
                 case NOTES -> notes(say);
-                case LIKENESS -> likeness(say);
+                case LIKENESS -> new LikenessTable().run(Optional.ofNullable(file), say);
                 case LINE -> line(say);
                 case RECORD -> RecordTimes.run(System::nanoTime, say);
                 case JUDGE -> judge(say);
@@ -244,15 +245,6 @@ final class BenchCommand implements Callable<Integer> {
                 demo.right(),
                 demo.drafts(),
                 100 * demo.precision()));
-    }
-
-    private void likeness(Consumer<String> say) throws IOException {
-        LikenessTable table = new LikenessTable();
-        if (file != null) {
-            table.teach(file);
-        } else {
-            table.run(say);
-        }
     }
 
     private Path clip(Path scratch) throws MediaException, StoreException, IOException {

@@ -5,7 +5,7 @@ import hitch.core.finding.Topic;
 import hitch.core.talk.like.Likeness;
 import hitch.core.talk.like.Likeness.Like;
 import hitch.core.talk.like.Phrase;
-import hitch.sense.Sense;
+import hitch.sense.WordSense;
 import java.io.BufferedOutputStream;
 import java.io.IOException;
 import java.io.OutputStream;
@@ -25,11 +25,11 @@ public final class LikenessTable {
 
     private final List<Phrase> phrases = Phrase.shipped();
     private final List<Phrase> said = Phrase.said();
-    private final Sense sense;
+    private final WordSense sense;
 
     /** @throws IOException where the sense of words cannot be reckoned on this machine */
     public LikenessTable() throws IOException {
-        sense = Sense.shipped().orElseThrow(() -> new IOException("The sense of words is not to be had here."));
+        sense = WordSense.shipped().orElseThrow(() -> new IOException("The sense of words is not to be had here."));
     }
 
     private record Tried(Phrase phrase, Like like) {
@@ -50,8 +50,17 @@ public final class LikenessTable {
         }
     }
 
+    /** @param net where to write the net that all phrases teach; the table is told where there is none */
+    public void run(Optional<Path> net, Consumer<String> say) throws IOException {
+        if (net.isPresent()) {
+            teach(net.get());
+        } else {
+            tell(say);
+        }
+    }
+
     /** Each phrase asked of what the others taught, in five parts. */
-    public void run(Consumer<String> say) {
+    private void tell(Consumer<String> say) {
         List<Tried> tried = new ArrayList<>();
         for (int part = 0; part < PARTS; part++) {
             List<Phrase> others = new ArrayList<>();
@@ -83,7 +92,7 @@ public final class LikenessTable {
     }
 
     /** Writes the net that all phrases teach, which ships beside them. */
-    public void teach(Path net) throws IOException {
+    private void teach(Path net) throws IOException {
         try (OutputStream to = new BufferedOutputStream(Files.newOutputStream(net))) {
             Likeness.netTaughtBy(phrases, said, sense).write(to);
         }

@@ -95,6 +95,7 @@ final class Guess {
     boolean denies(Draft draft) {
         return draft.matter() instanceof FindingKind kind
                 && !NOT_DOUBTED.contains(kind)
+                && Likeness.known().knows(kind)
                 && kind.family() != Family.TOLD
                 && draft.certainty() != Certainty.RULED_OUT
                 && words(text) > NAMED_ONLY_WORDS
@@ -102,7 +103,8 @@ final class Guess {
     }
 
     private static boolean isUnlike(String words, FindingKind kind) {
-        double share = share(words, kind);
+        // Of the kind, or of one that is the same in broad.
+        double share = Likeness.known().share(words, m -> m instanceof FindingKind k && k.broad() == kind.broad());
         Like like = Likeness.known().of(words);
         boolean sure = like.certainty() > SURELY_ANOTHER;
         // "I'm stopped by roots": two things in one, the second by its name.
@@ -117,11 +119,11 @@ final class Guess {
                 .flatMap(s -> s);
         return words(text) <= ONE_THING_WORDS
                 ? all
-                : Stream.concat(all.filter(s -> words(s) <= MANY_THINGS_WORDS), Stream.of(about(draft.start())));
+                : Stream.concat(all.filter(s -> words(s) <= MANY_THINGS_WORDS), Stream.of(wordsAt(draft.start())));
     }
 
     /** The words about a place in the text. */
-    private String about(int at) {
+    private String wordsAt(int at) {
         int from = Math.clamp(at, 0, text.length());
         int to = from;
         for (int words = 0; words < WORDS_BEFORE && from > 0; words++) {
@@ -135,16 +137,5 @@ final class Guess {
 
     private static int words(String sentence) {
         return sentence.split("\\s+").length;
-    }
-
-    /** How likely words are of a kind, or of one that is the same in broad. */
-    private static double share(String words, FindingKind kind) {
-        Likeness known = Likeness.known();
-        return known.of(words, kind).isEmpty()
-                ? 1
-                : Stream.of(FindingKind.values())
-                        .filter(k -> k.broad() == kind.broad())
-                        .mapToDouble(k -> known.of(words, k).orElse(0))
-                        .sum();
     }
 }

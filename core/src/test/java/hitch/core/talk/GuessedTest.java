@@ -11,6 +11,7 @@ import java.util.ArrayList;
 import java.util.List;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 import org.junit.jupiter.params.provider.ValueSource;
 
 /** What becomes of words that no rule knows, but that are like others. */
@@ -41,6 +42,36 @@ class GuessedTest {
     void whatIsDeniedGeneralOrLongIsNotGuessed(String words) {
         assertThat(said("Zero at the cap.", "Ten. Roots.", words, "Thirty. Crack on the left."))
                 .noneMatch(s -> s.likeness() && Stating.isFound(s.draft()));
+    }
+
+    /** A rule takes the first word for a thing; nobody ever said such words of it. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "And pull that screw out of there and patch it. | repair",
+                "Grind the tap at forty. | main connection",
+                "Send a grease notice to the diner. | grease",
+                "It's older than the crack. | crack",
+                "That blade won't fix a hole. | hole"
+            })
+    void whatNobodyEverSaidOfAThingIsDoubted(String words, String kind) {
+        assertThat(said("Zero at the cap.", "Ten. Offset.", "Twenty. Wipes.", "Twenty-five. Scale.", words))
+                .hasSizeGreaterThanOrEqualTo(4)
+                .noneMatch(s -> s.draft().matter().word().equals(kind));
+    }
+
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Thirty. Roots. | roots",
+                "Thirty. I'm stopped by roots. | roots",
+                "Thirty. One hole on the left, one crack up top. | hole"
+            })
+    void whatIsNamedIsNotDoubted(String words, String kind) {
+        assertThat(said("Zero at the cap.", "Ten. Offset.", "Twenty. Crack on the left.", "Twenty-five. Scale.", words))
+                .anyMatch(s -> s.draft().matter().word().equals(kind) && !s.likeness());
     }
 
     private static List<Spoken> said(String... lines) {

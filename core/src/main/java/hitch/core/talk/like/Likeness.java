@@ -1,18 +1,19 @@
 package hitch.core.talk.like;
 
 import hitch.core.finding.Topic;
-import hitch.sense.Sense;
+import hitch.sense.WordSense;
 import java.util.HashMap;
 import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
-import java.util.OptionalDouble;
+import java.util.function.Predicate;
 import java.util.stream.Stream;
 
 /**
  * What a few words are most like, among the phrases that stand kind by kind in {@code alike.txt}: by the words themselves ({@link
- * WordCounts}) and by their sense ({@link Net}), together. It is asked where no rule knows the words.
+ * WordCounts}) and by their sense ({@link Net}), together. It is asked where no rule knows the words,
+ * and whether a rule may be right.
  */
 public final class Likeness {
     /**
@@ -33,11 +34,11 @@ public final class Likeness {
     /** Learned when it is first asked for. */
     private static final class Shipped {
         static final Likeness LIKENESS = new Likeness(
-                Phrase.shipped(), Phrase.said(), Sense.shipped().map(sense -> new Sensed(Net.shipped(), sense)));
+                Phrase.shipped(), Phrase.said(), WordSense.shipped().map(sense -> new Sensed(Net.shipped(), sense)));
     }
 
     /** A net and what it reckons with. */
-    private record Sensed(Net net, Sense sense) {
+    record Sensed(Net net, WordSense sense) {
         Optional<double[]> of(String words) {
             return sense.of(words).map(net::of);
         }
@@ -54,7 +55,7 @@ public final class Likeness {
      * @param said of which words tell only together with others
      * @param sensed taught by both
      */
-    private Likeness(List<Phrase> phrases, List<Phrase> said, Optional<Sensed> sensed) {
+    Likeness(List<Phrase> phrases, List<Phrase> said, Optional<Sensed> sensed) {
         phrases.forEach(p -> byHeart.put(Plain.of(p.words()), p.matter()));
         List<Phrase> all = Stream.concat(phrases.stream(), said.stream()).toList();
         // In their order, so that the same words have the same certainty each time.
@@ -70,12 +71,12 @@ public final class Likeness {
     }
 
     /** Taught anew, in a minute or two where there is a sense of words. */
-    public static Likeness taughtBy(List<Phrase> phrases, List<Phrase> said, Optional<Sense> sense) {
+    public static Likeness taughtBy(List<Phrase> phrases, List<Phrase> said, Optional<WordSense> sense) {
         return new Likeness(phrases, said, sense.map(s -> new Sensed(netTaughtBy(phrases, said, s), s)));
     }
 
     /** A net that phrases and commentaries taught. */
-    public static Net netTaughtBy(List<Phrase> phrases, List<Phrase> said, Sense sense) {
+    public static Net netTaughtBy(List<Phrase> phrases, List<Phrase> said, WordSense sense) {
         return Teacher.teach(
                 Stream.concat(phrases.stream(), said.stream()).toList(),
                 words -> sense.of(words)
@@ -84,7 +85,12 @@ public final class Likeness {
 
     /** What some words are most like. */
     public Like of(String words) {
-        double[] shares = shares(words);
+        String plain = Plain.of(words);
+        Optional<Topic> learned = byHeart.get(plain);
+        if (learned != null) {
+            return new Like(learned, 1);
+        }
+        double[] shares = shares(plain);
         int best = 0;
         for (int m = 1; m < shares.length; m++) {
             best = shares[m] > shares[best] ? m : best;
@@ -93,23 +99,30 @@ public final class Likeness {
     }
 
     /**
-     * How likely some words are of a matter.
+     * How likely some words are of one of some matters.
      *
-     * @return 0 to 1; nothing, if no words were ever learned of it
+     * @return 0 to 1
      */
-    public OptionalDouble of(String words, Topic matter) {
-        int m = matters.indexOf(Optional.of(matter));
-        return m < 0 ? OptionalDouble.empty() : OptionalDouble.of(shares(words)[m]);
-    }
-
-    private double[] shares(String words) {
+    public double share(String words, Predicate<Topic> some) {
         String plain = Plain.of(words);
         Optional<Topic> learned = byHeart.get(plain);
         if (learned != null) {
-            double[] only = new double[matters.size()];
-            only[matters.indexOf(learned)] = 1;
-            return only;
+            return learned.filter(some).isPresent() ? 1 : 0;
         }
+        double[] shares = shares(plain);
+        double sum = 0;
+        for (int m = 0; m < shares.length; m++) {
+            sum += matters.get(m).filter(some).isPresent() ? shares[m] : 0;
+        }
+        return sum;
+    }
+
+    /** Whether words were learned of a matter, so that it can be likely. */
+    public boolean knows(Topic matter) {
+        return matters.contains(Optional.of(matter));
+    }
+
+    private double[] shares(String plain) {
         synchronized (asked) {
             double[] before = asked.get(plain);
             if (before != null) {

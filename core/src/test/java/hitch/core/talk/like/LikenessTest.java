@@ -5,12 +5,14 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Topic;
 import hitch.core.talk.like.Likeness.Like;
+import hitch.sense.WordSense;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -137,5 +139,26 @@ class LikenessTest {
     @Property(tries = 200)
     void anyTextHasACertaintyOrNone(@ForAll String text) {
         assertThat(Likeness.known().of(text).certainty()).isBetween(0.0, 1.0);
+    }
+
+    /** A kind that was added to the phrases, while the net was not taught anew. */
+    @Test
+    void aKindThatTheNetDoesNotKnowIsKnownByHeart() {
+        WordSense sense = WordSense.shipped().orElseThrow();
+        List<Phrase> taught = List.of(
+                new Phrase(Optional.of(FindingKind.ROOTS), "roots hang down"),
+                new Phrase(Optional.of(FindingKind.GREASE), "grease on the walls"),
+                new Phrase(Optional.empty(), "good morning"));
+        Net net = Likeness.netTaughtBy(taught, List.of(), sense);
+        Phrase added = new Phrase(Optional.of(FindingKind.INSECTS), "roaches on the crown");
+        Likeness likeness = new Likeness(
+                Stream.concat(taught.stream(), Stream.of(added)).toList(),
+                List.of(),
+                Optional.of(new Likeness.Sensed(net, sense)));
+        assertThat(likeness.of("Roaches on the crown.")).isEqualTo(new Like(added.matter(), 1));
+        assertThat(likeness.share("roaches on the crown", m -> m == FindingKind.INSECTS))
+                .isEqualTo(1);
+        assertThat(likeness.knows(FindingKind.INSECTS)).isFalse();
+        assertThat(likeness.of("some roots hang down here").matter()).contains(FindingKind.ROOTS);
     }
 }

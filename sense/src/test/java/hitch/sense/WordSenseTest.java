@@ -10,16 +10,16 @@ import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
 /** Words that mean alike lie closer together than words that share letters. */
-class SenseTest {
+class WordSenseTest {
     private static float[] of(String words) {
-        return Sense.shipped().orElseThrow().of(words).orElseThrow();
+        return WordSense.shipped().orElseThrow().of(words).orElseThrow();
     }
 
     private static double near(String one, String other) {
         float[] here = of(one);
         float[] there = of(other);
         double sum = 0;
-        for (int i = 0; i < Sense.NUMBERS; i++) {
+        for (int i = 0; i < WordSense.NUMBERS; i++) {
             sum += here[i] * there[i];
         }
         return sum;

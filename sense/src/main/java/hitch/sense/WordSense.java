@@ -16,7 +16,7 @@ import java.util.Optional;
  * (all-MiniLM-L6-v2, Apache License 2.0: six layers, taught on a billion pairs of everyday sentences and nothing of this trade), in the
  * form in which langchain4j hands it on. May be asked from any thread.
  */
-public final class Sense {
+public final class WordSense {
     /** How many numbers tell a point. */
     public static final int NUMBERS = 384;
 
@@ -25,15 +25,15 @@ public final class Sense {
 
     private static final String MODEL = "/all-minilm-l6-v2-q.onnx";
     private static final String TABLE = "/all-minilm-l6-v2-q-tokenizer.json";
-    private static final System.Logger LOG = System.getLogger(Sense.class.getName());
+    private static final System.Logger LOG = System.getLogger(WordSense.class.getName());
 
     /** Loaded when it is first asked for: it takes a third of a second. */
     private static final class Shipped {
-        static final Optional<Sense> SENSE = load();
+        static final Optional<WordSense> SENSE = load();
 
-        private static Optional<Sense> load() {
+        private static Optional<WordSense> load() {
             try {
-                return Optional.of(new Sense());
+                return Optional.of(new WordSense());
             } catch (IOException | OrtException | LinkageError e) {
                 LOG.log(
                         System.Logger.Level.WARNING,
@@ -48,7 +48,7 @@ public final class Sense {
     private final OrtSession session;
     private final WordPieces pieces;
 
-    private Sense() throws IOException, OrtException {
+    private WordSense() throws IOException, OrtException {
         try (InputStream model = open(MODEL);
                 InputStream table = open(TABLE);
                 OrtSession.SessionOptions options = new OrtSession.SessionOptions()) {
@@ -59,7 +59,7 @@ public final class Sense {
     }
 
     private static InputStream open(String name) throws IOException {
-        InputStream in = Sense.class.getResourceAsStream(name);
+        InputStream in = WordSense.class.getResourceAsStream(name);
         if (in == null) {
             throw new FileNotFoundException("The archive of the sentence model lacks " + name + ".");
         }
@@ -67,7 +67,7 @@ public final class Sense {
     }
 
     /** The one that comes with the program; none where its native code does not run. */
-    public static Optional<Sense> shipped() {
+    public static Optional<WordSense> shipped() {
         return Shipped.SENSE;
     }
 
