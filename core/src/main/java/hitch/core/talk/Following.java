@@ -41,6 +41,7 @@ final class Following {
     private final Stating stating;
     private final BehindPlace behindPlace;
     private final OnItsSide sides;
+    private final SummingUp summingUp;
     private final Pointed pointed = new Pointed();
     private final Map<Integer, Integer> counts = new HashMap<>();
     private final List<Spoken> drafts = new ArrayList<>();
@@ -58,9 +59,10 @@ final class Following {
         this.course = course;
         this.inItsPlace = new InItsPlace(reader, unit, transcript, course);
         this.sides = new OnItsSide(transcript, course, pointed);
+        this.summingUp = new SummingUp(course);
         this.tally = new Tally(transcript.text(), course);
         this.behindPlace = new BehindPlace(reader, unit);
-        this.stating = new Stating(reader, unit, transcript, course);
+        this.stating = new Stating(reader, unit, transcript, course, summingUp);
     }
 
     Spoken.All all() {
@@ -86,6 +88,10 @@ final class Following {
             TakenBack.last(drafts, seconds, withdrawn);
         }
         boolean isBehindPlace = follows(passage);
+        summingUp.read(
+                passage,
+                isBehindPlace || !course.all(passage.start(), passage.end()).isEmpty(),
+                drafts);
         Note note = heard(passage, isBehindPlace);
         note.pipes().forEach(p -> pipes.add(new Spoken.PipeSaid(seconds, p, text.strip())));
         Stating.Stated stated = stating.in(passage, isBehindPlace, note, drafts, lastFinding());
@@ -119,7 +125,11 @@ final class Following {
             return;
         }
         lastPlaced = isBehindPlace || !noneWithin;
-        said.forEach(d -> take(whole && Stretched.isWater(d) ? d.at(from) : d, passage, closed, stated.likeness()));
+        said.forEach(d -> take(
+                whole && Stretched.isWater(d) ? d.at(from) : d,
+                passage,
+                closed,
+                stated.guessed().contains(d.matter())));
         if (whole) {
             Stretched.close(text, end, List.of(), seconds, drafts);
         }
@@ -202,6 +212,7 @@ final class Following {
         }
         return found
                         && (tally.counts(at)
+                                || summingUp.isBegun() && Stating.isInThePipe(said)
                                 || NotFound.is(said, passage.text(), lastPlaced, seconds, drafts)
                                 || NotFound.isKnownThing(said, passage.text(), lastPlaced, drafts))
                 || isBeginning(said, at, passage)

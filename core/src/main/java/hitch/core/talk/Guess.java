@@ -7,20 +7,26 @@ import hitch.core.finding.Topic;
 import hitch.core.note.Draft;
 import hitch.core.talk.like.Likeness;
 import hitch.core.talk.like.Likeness.Like;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.function.Predicate;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** What a passage is like among all that was ever said: it tells where no rule knows the words, and doubts what a rule took from them. */
 final class Guess {
-    /** As likely as words must be of a matter that a place was said with; on fresh commentaries more was found by 0.5, and less of it right. */
-    private static final double LIKE_AT_A_PLACE = 0.6;
+    /** As likely as words must be of a matter that a place was said with; of what is less likely, more was wrong than right. */
+    private static final double LIKE_AT_A_PLACE = 0.45;
     /** The same where none was said. */
     private static final double LIKE = 0.85;
+    /** The same while the line is summed up, when hardly anything else is told than what is meant here. */
+    private static final double LIKE_SUMMING_UP = 0.6;
+    /** The same of a clause, beside what rules took from the passage. On thirty-two commentaries it found 2.5 % more, as much of it right. */
+    private static final double LIKE_IN_A_CLAUSE = 0.9;
     /**
      * What is less likely was not said, whatever a rule thinks. On eight fresh commentaries 79 % of drafts were right instead of 72 %, and as
      * much was found.
@@ -41,12 +47,16 @@ final class Guess {
 
     private static final int WORDS_BEHIND = 7;
 
+    /** Fewer words say nothing by themselves. */
+    private static final int CLAUSE_WORDS = 3;
+
     /** So few words only name a thing. */
     private static final int NAMED_ONLY_WORDS = 3;
     /** A size is told by its numbers, which are not looked at; a joint by what is about it. */
     private static final Set<FindingKind> NOT_DOUBTED = Set.of(FindingKind.SIZE_CHANGE, FindingKind.JOINT);
 
     private static final Pattern PARTS = Pattern.compile("[,;.]\\s+");
+    private static final Pattern CLAUSES = Pattern.compile("[,;.]\\s+|\\s+(?=(?:and|but|so|because|with) )");
     private static final Pattern SENTENCES = Pattern.compile("(?<=[.!?])\\s+");
     /** Two numbers alone are no widths. */
     private static final Pattern OF_SIZE = Pattern.compile(
@@ -68,26 +78,48 @@ final class Guess {
      * What its surest sentence states.
      *
      * @param placed whether a place is said with it
-     * @param summing whether all places were passed: the line is judged then
+     * @param passed whether all places were passed: the line is judged then
+     * @param summingUp whether that has begun
      */
-    Optional<Topic> stated(Statements statements, boolean placed, boolean summing) {
+    Optional<Topic> stated(Statements statements, boolean placed, boolean passed, boolean summingUp) {
+        double enough = placed ? LIKE_AT_A_PLACE : summingUp ? LIKE_SUMMING_UP : LIKE;
         return sentences.stream()
-                .filter(sentence -> words(sentence) <= ONE_THING_WORDS)
-                .map(sentence -> new Sentence(sentence, Likeness.known().of(sentence)))
-                .filter(s -> s.like().certainty() >= (placed ? LIKE_AT_A_PLACE : LIKE))
-                .filter(s -> s.like()
-                        .matter()
-                        .filter(m -> mayBe(m, s.text(), statements, summing))
-                        .isPresent())
-                .max(Comparator.comparingDouble(s -> s.like().certainty()))
-                .flatMap(s -> s.like().matter());
+                .flatMap(sentence -> likely(sentence, enough, m -> mayBe(m, sentence, statements, passed)))
+                .max(Comparator.comparingDouble(Like::certainty))
+                .flatMap(Like::matter);
     }
 
-    private record Sentence(String text, Like like) {}
+    /** What a clause states, and where it begins in the text. */
+    record Clause(Topic matter, int at) {}
 
-    private static boolean mayBe(Topic matter, String sentence, Statements statements, boolean summing) {
+    /** What its clauses state by themselves, surely and of the pipe; said at a place. */
+    List<Clause> clauses(Statements statements) {
+        List<Clause> clauses = new ArrayList<>();
+        int at = 0;
+        for (String clause : CLAUSES.split(text)) {
+            int start = text.indexOf(clause, at);
+            at = start + clause.length();
+            if (words(clause) >= CLAUSE_WORDS) {
+                likely(clause, LIKE_IN_A_CLAUSE, m -> Stating.isFound(m) && mayBe(m, clause, statements, false))
+                        .flatMap(like -> like.matter().stream())
+                        .forEach(matter -> clauses.add(new Clause(matter, start)));
+            }
+        }
+        return clauses;
+    }
+
+    private static Stream<Like> likely(String words, double certainty, Predicate<Topic> mayBe) {
+        if (words(words) > ONE_THING_WORDS) {
+            return Stream.empty();
+        }
+        return Stream.of(Likeness.known().of(words))
+                .filter(like -> like.certainty() >= certainty
+                        && like.matter().filter(mayBe).isPresent());
+    }
+
+    private static boolean mayBe(Topic matter, String sentence, Statements statements, boolean passed) {
         return (matter != FindingKind.SIZE_CHANGE || OF_SIZE.matcher(sentence).find())
-                && (matter != FindingKind.VERDICT || summing)
+                && (matter != FindingKind.VERDICT || passed)
                 && statements.mayState(matter, sentence);
     }
 

@@ -25,7 +25,7 @@ final class SideWords {
 
     /** What turns, or comes in, says its side without a word before it. */
     private static final Pattern TURN = Pattern.compile(
-            "\\b(?:(?:tie ?-?ins?|wye|tee|lateral|branch|bend|turn|elbow|ninety|forty ?-?five|sweep),? (?:coming in |in |goes |going |to the |on the )?"
+            "\\b(?:(?:tie ?-?ins?|wye|tee|tap|service|lateral|branch|bend|turn|elbow|ninety|forty ?-?five|sweep),? (?:coming in |in |goes |going |to the |on the )?"
                     + "|(?:goes|going|turns?|turning|bends?|bending|comes back|coming back|swings?|hooks?|jogs?) (?:off |back )?(?:to the )?)"
                     + "(left|right)\\b");
 
@@ -41,6 +41,11 @@ final class SideWords {
             List.of("one", "two", "three", "four", "five", "six", "seven", "eight", "nine", "ten", "eleven", "twelve");
     private static final Pattern HOUR = Pattern.compile("\\bover,? (?:at|to|by|around),? (" + String.join("|", HOURS)
             + ")\\b(?![ -](?:feet|foot|point|and|inch|inches))");
+
+    private static final Pattern CLOCK =
+            Pattern.compile("\\b(" + String.join("|", HOURS) + "|1[0-2]|[1-9])[ -]o'?clock\\b");
+    private static final Pattern FROM_ABOVE = Pattern.compile(
+            "\\b(?:from (?:above|overhead|up top|straight up)|(?:in|comes|coming|drops|dropping) (?:up high|overhead|up top))\\b");
 
     private SideWords() {}
 
@@ -71,6 +76,24 @@ final class SideWords {
     /** Where something turns to, or comes in from. */
     static Optional<ClockPosition> ofTurn(String sentence) {
         return at(TURN.matcher(sentence.toLowerCase(Locale.ROOT)));
+    }
+
+    /** Where a pipe comes in: "lateral at ten o'clock", "tap left", "the sink drops in from above". */
+    static Optional<ClockPosition> ofTieIn(String sentence) {
+        String text = sentence.toLowerCase(Locale.ROOT);
+        return ofTurn(text)
+                .or(() -> ofClock(text))
+                .or(() -> in(text))
+                .or(() -> FROM_ABOVE.matcher(text).find() ? Optional.of(ClockPosition.at(12)) : Optional.empty());
+    }
+
+    private static Optional<ClockPosition> ofClock(String text) {
+        Matcher hour = CLOCK.matcher(text);
+        if (!hour.find()) {
+            return Optional.empty();
+        }
+        int said = HOURS.indexOf(hour.group(1)) + 1;
+        return Optional.of(ClockPosition.at(said > 0 ? said : Integer.parseInt(hour.group(1))));
     }
 
     /** What part of the pipe itself is spoken of: its whole top, the bottom of the clay, its sides. */

@@ -56,8 +56,9 @@ final class Sides {
             return said.equals(clock) ? draft : draft.on(said);
         }
         if (clock.isEmpty()) {
-            Optional<ClockPosition> found =
-                    turns ? SideWords.ofTurn(text) : SideWords.ofThePipe(text).or(() -> SideWords.ofHour(text));
+            Optional<ClockPosition> found = draft.matter() == FindingKind.TIE_IN
+                    ? SideWords.ofTieIn(text)
+                    : turns ? SideWords.ofTurn(text) : SideWords.ofThePipe(text).or(() -> SideWords.ofHour(text));
             return found.isEmpty() ? draft : draft.on(found);
         }
         return draft;

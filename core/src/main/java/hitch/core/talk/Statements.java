@@ -135,7 +135,8 @@ final class Statements {
     private static boolean isTold(Topic matter) {
         return !(matter instanceof FindingKind kind)
                 || kind.family() == FindingKind.Family.TOLD
-                || kind.family() == FindingKind.Family.LIMIT;
+                || kind.family() == FindingKind.Family.LIMIT
+                || kind == FindingKind.REMARK;
     }
 
     private static String plain(String sentence) {

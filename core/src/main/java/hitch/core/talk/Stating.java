@@ -17,9 +17,11 @@ import hitch.core.talk.place.Course;
 import hitch.core.talk.place.Transcript;
 import java.util.ArrayList;
 import java.util.Comparator;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /** What one passage states: what the reader understood and what its turn of phrase says, without what it only speaks of. */
@@ -27,31 +29,16 @@ final class Stating {
     /**
      * What was stated.
      *
-     * @param likeness whether it is known only by what its words are like
+     * @param guessed what is known only by what its words are like
      */
-    record Stated(List<Draft> drafts, boolean likeness) {}
+    record Stated(List<Draft> drafts, Set<Topic> guessed) {}
 
     private static final double LATELY_S = 60;
-    private static final Pattern SAME = Pattern.compile(
-            "[\\s,.:;-]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! (?:as|joint|pipe|spot|place|way|stuff|material|(?:\\w+ ){1,2}(?:pipe|stuff|material))\\b)(?: again| thing| here| deal)?|ditto|again(?: here| there)?(?=\\s*(?:[,.]|$))|more of (?:it|them|the same|those)|(?:and )?more(?=\\s*,)|another one|(?:and )?(?:the )?next (?:one|toilet|unit)(?=\\s*(?:[,.]|$))|so does (?:the |this )?(?:second|next|third|fourth|last|other|one)(?: one| joint)?"
-                    + "|(?:every|each|this|that|the next|the other) (?:joint|one)(?:'s| has|'s got| has got|s got) (?:got )?(?:it|them|'?em|some)(?: too| now| as well)?"
-                    + "|(?:and |okay )?(?:that|this|the next|the other) (?:joint|one)(?:'s got| has| has got|s got) (?:a little|a few|a bunch|a lot|more|quite a few|plenty)(?: too| as well)?(?=\\s*(?:[,.]|$|on |at |up |in |along |all ))"
-                    + "|(?:and |okay )?(?:there'?s |there are |got |we'?ve got |you'?ve got )(?:quite a few|a few(?: more)?|a bunch|a bunch more|a lot|several|plenty)(?: of (?:them|those|'?em))?(?: here| there)?(?=\\s*(?:[,.]|$|on |at |up |in |along ))"
-                    + "|(?:it'?s |it is |is )?(?:doing|does) (?:it|that|the same)(?: again| here| too| at)?)\\b");
-    /** "That's a bigger one": the thing again, and nothing of its side and size. */
-    private static final Pattern COMPARED = Pattern.compile(
-            "[\\s,.]*(?:'?s |and |okay |yep |now |again |there'?s |that'?s |here'?s |this is |it'?s |it is |got |we got |an? |the |even |much |little |lot |still |way )*"
-                    + "(?:(?:bigger|smaller|heavier|thicker|worse|lighter|larger|longer) (?:ones?|here)|(?:biggest|worst|heaviest|thickest|largest|smallest)(?: ones?| yet| so far| of (?:them|the bunch))+|worse(?: yet| still)?(?=\\s*(?:[,.]|$|and |it'?s ))"
-                    + "|(?:now )?(?:it'?s |they'?re )?(?:about |up to |maybe |easily )?(?:half|a third|a quarter|two thirds|most|\\d+ percent) (?:of )?(?:the |this )?(?:pipe|bore|line)(?: now)?)");
-
     /** A joint that is as it should be, or is to be checked, and of which no more is said, is no finding. */
     private static final Pattern SOUND = Pattern.compile("\\b(?:sound|fine|good|okay|ok|clean|tight|check)\\b");
     /** That it was cleaned last in April tells when it was served, and of no stretch. */
     private static final Pattern LAST_TIME = Pattern.compile(
             "\\blast (?:cleaned|jetted|cut|cabled|snaked|rodded|done)\\b|\\b(?:cleaned|jetted|cut|cabled|snaked|rodded) (?:.{0,20}\\bago|in (?:the )?(?:spring|summer|fall|winter)|in (?:january|february|march|april|may|june|july|august|september|october|november|december)|last|back in)\\b");
-    /** "At twenty-nine and thirty-two feet, the same." */
-    private static final Pattern THE_SAME =
-            Pattern.compile("\\b(?:the same|same (?:again|thing|here|deal)|likewise|ditto)(?: again| there)?[\\s.]*$");
 
     private static final Pattern BROKEN = Pattern.compile("\\b(?:broken?|breaks?|busted)\\b");
     private static final Pattern MISSING = Pattern.compile("\\b(?:missing|gone|fell out|fallen out)\\b");
@@ -63,8 +50,10 @@ final class Stating {
     private final Transcript transcript;
     private final Course course;
     private final Statements statements;
+    private final SummingUp summingUp;
 
-    Stating(NoteReader reader, LengthUnit unit, Transcript transcript, Course course) {
+    Stating(NoteReader reader, LengthUnit unit, Transcript transcript, Course course, SummingUp summingUp) {
+        this.summingUp = summingUp;
         this.reader = reader;
         this.unit = unit;
         this.transcript = transcript;
@@ -88,26 +77,7 @@ final class Stating {
                         || FactOfJob.in(d).isPresent())
                 .filter(d -> !course.isTold() || statements.isClaimed(d.matter(), text))
                 .forEach(all::add);
-        Optional<Draft.Place> place = course.within(passage.start(), passage.start() + text.length());
-        for (Statements.Stated stated : statements.in(text, transcript.lately(passage.start(), LATELY_S))) {
-            boolean known = all.stream().anyMatch(d -> covers(d, stated.matter()));
-            if (!known) {
-                Traits measured = measured(stated, text);
-                Traits traits = SideWords.in(text)
-                        .map(c -> measured.withClock(Optional.of(c)))
-                        // An hour is of the thing; a side that stands anywhere in the sentence need not be.
-                        .orElse(low.contains("clock") ? measured : measured.withClock(Optional.empty()));
-                all.add(new Draft(
-                        stated.matter(),
-                        place,
-                        Optional.empty(),
-                        traits,
-                        stated.certainty(),
-                        text.strip(),
-                        "",
-                        stated.at()));
-            }
-        }
+        addWhatIsStated(passage, all);
         Guess guess = new Guess(text);
         if (course.isTold()) {
             all.removeIf(guess::denies);
@@ -119,25 +89,8 @@ final class Stating {
                     && MISSING.matcher(low).find()
                     && !BROKEN.matcher(low).find());
         }
-        List<Draft.Place> many = course.all(passage.start(), passage.start() + text.length());
-        boolean joints = all.stream().allMatch(d -> d.matter() == FindingKind.JOINT);
-        if (joints && !many.isEmpty() && THE_SAME.matcher(low).find() && last.isPresent()) {
-            all.clear();
-            last.filter(d -> d.place().isPresent())
-                    .ifPresent(d ->
-                            many.forEach(p -> all.add(again(d, d.traits(), text).at(Optional.of(p)))));
-        }
-        if (all.isEmpty() && SAME.matcher(low).lookingAt()) {
-            last.filter(d -> d.place().isPresent()).ifPresent(d -> all.add(again(d, d.traits(), text)));
-        } else if (all.isEmpty() && COMPARED.matcher(low).lookingAt()) {
-            last.filter(d -> d.place().isPresent() && isOneOfMany(d))
-                    .ifPresent(d -> all.add(again(d, Traits.NONE, text)));
-        }
-        boolean likeness = all.isEmpty() && course.isTold();
-        if (likeness) {
-            guess.stated(statements, behindPlace || !many.isEmpty(), course.isBehindFarthest(passage.start()))
-                    .ifPresent(matter -> all.add(guessed(matter, place, text)));
-        }
+        addWhatIsTheSame(passage, behindPlace, drafts, last, all);
+        Set<Topic> guessed = course.isTold() ? addWhatIsGuessed(passage, behindPlace, guess, all) : Set.of();
         boolean main = all.stream().anyMatch(d -> d.matter() == FindingKind.MAIN_CONNECTION);
         all.removeIf(d -> d.matter() == FindingKind.TIE_IN && (main || ComesIn.isNoPipe(text, last)));
         all.replaceAll(d -> NotFound.isAskedAndDenied(d, text) || NotFound.isGone(d, text) ? d.ruledOut() : d);
@@ -154,19 +107,82 @@ final class Stating {
                 && d.matter() == FindingKind.CLEANED
                 && LAST_TIME.matcher(low).find());
         all.sort(Comparator.comparingInt(Draft::start));
-        return new Stated(course.isTold() ? withoutWhatIsAdvised(all) : all, likeness);
+        return new Stated(course.isTold() ? withoutWhatIsAdvised(all) : all, guessed);
     }
 
-    private static Draft guessed(Topic matter, Optional<Draft.Place> place, String text) {
+    /** Adds what its turn of phrase says and the reader did not understand. */
+    private void addWhatIsStated(Passages.Passage passage, List<Draft> all) {
+        String text = passage.text();
+        for (Statements.Stated stated : statements.in(text, transcript.lately(passage.start(), LATELY_S))) {
+            if (all.stream().noneMatch(d -> covers(d, stated.matter()))) {
+                all.add(draft(stated.matter(), passage, stated.certainty(), stated.at()));
+            }
+        }
+    }
+
+    /** Adds what is said to be as it was before. */
+    private void addWhatIsTheSame(
+            Passages.Passage passage, boolean behindPlace, List<Spoken> drafts, Optional<Draft> last, List<Draft> all) {
+        SameAgain same = new SameAgain(passage.text(), last);
+        List<Draft.Place> many = course.all(passage.start(), passage.end());
+        boolean joints = all.stream().allMatch(d -> d.matter() == FindingKind.JOINT);
+        if (joints && !many.isEmpty() && same.isEndedBy()) {
+            all.clear();
+            all.addAll(same.at(many));
+        }
+        if (all.isEmpty()) {
+            same.whole().ifPresent(all::add);
+        }
+        if (course.isTold() && behindPlace) {
+            same.behindPlace(all, drafts).ifPresent(all::add);
+        }
+    }
+
+    /**
+     * Adds what the words are like.
+     *
+     * @return the matters that are known by nothing else
+     */
+    private Set<Topic> addWhatIsGuessed(Passages.Passage passage, boolean behindPlace, Guess guess, List<Draft> all) {
+        String text = passage.text();
+        Set<Topic> guessed = new HashSet<>();
+        boolean placed =
+                behindPlace || !course.all(passage.start(), passage.end()).isEmpty();
+        if (all.isEmpty() && !SameAgain.isNameless(text)) {
+            guess.stated(statements, placed, course.isBehindFarthest(passage.start()), summingUp.isBegun())
+                    .ifPresent(matter -> {
+                        all.add(draft(matter, passage, Certainty.SEEN, 0));
+                        guessed.add(matter);
+                    });
+        }
+        if (placed) {
+            for (Guess.Clause clause : guess.clauses(statements)) {
+                if (all.stream().noneMatch(d -> covers(d, clause.matter()))) {
+                    all.add(draft(clause.matter(), passage, Certainty.SEEN, clause.at()));
+                    guessed.add(clause.matter());
+                }
+            }
+        }
+        return guessed;
+    }
+
+    private Draft draft(Topic matter, Passages.Passage passage, Certainty certainty, int at) {
+        String text = passage.text();
+        Traits measured = measured(matter, certainty, text);
+        boolean clock = text.toLowerCase(Locale.ROOT).contains("clock");
+        Traits traits = SideWords.in(text)
+                .map(c -> measured.withClock(Optional.of(c)))
+                // An hour is of the thing; a side that stands anywhere in the sentence need not be.
+                .orElse(clock ? measured : measured.withClock(Optional.empty()));
         return new Draft(
                 matter,
-                place,
+                course.within(passage.start(), passage.end()),
                 Optional.empty(),
-                Traits.NONE.withClock(SideWords.in(text)),
-                Certainty.SEEN,
+                traits,
+                certainty,
                 text.strip(),
                 "",
-                0);
+                at);
     }
 
     /** "The pipe has dropped at this joint, 82": the joint is where it is; and soil that shows through a gap is no debris. */
@@ -194,13 +210,13 @@ final class Stating {
     }
 
     /** "The pipe has dropped about an inch": what the reader understands of it once the thing is named. */
-    private Traits measured(Statements.Stated stated, String text) {
-        boolean condition = stated.matter() instanceof FindingKind kind && kind.family() == Family.CONDITION;
-        if (!condition || stated.certainty() == Certainty.RULED_OUT) {
+    private Traits measured(Topic matter, Certainty certainty, String text) {
+        boolean condition = matter instanceof FindingKind kind && kind.family() == Family.CONDITION;
+        if (!condition || certainty == Certainty.RULED_OUT) {
             return Traits.NONE;
         }
-        return reader.hear(NAMED.formatted(stated.matter().word(), text), unit, Optional.empty()).drafts().stream()
-                .filter(d -> d.matter().equals(stated.matter()))
+        return reader.hear(NAMED.formatted(matter.word(), text), unit, Optional.empty()).drafts().stream()
+                .filter(d -> d.matter().equals(matter))
                 .findFirst()
                 .map(Draft::traits)
                 .orElse(Traits.NONE);
@@ -234,20 +250,6 @@ final class Stating {
         boolean again = !course.isTold() && stated == Act.SERVICE && draft.matter() == FindingKind.ADVICE;
         return draft.matter().equals(stated)
                 || again && draft.traits().details().has(Detail.WHEN);
-    }
-
-    /** "Same again, over the top": the last finding, here. */
-    private static Draft again(Draft last, Traits kept, String text) {
-        Traits traits =
-                SideWords.in(text).map(c -> kept.withClock(Optional.of(c))).orElse(kept);
-        return new Draft(
-                last.matter(), Optional.empty(), Optional.empty(), traits, last.certainty(), text.strip(), "", 0);
-    }
-
-    /** What there may be a bigger one of, and a worse. */
-    private static boolean isOneOfMany(Draft draft) {
-        Family family = draft.kind().family();
-        return family == Family.CONDITION || family == Family.WATER || draft.matter() == FindingKind.TIE_IN;
     }
 
     /** The speaker tells of it what he sees, and of an opening or a wall what he knows. */

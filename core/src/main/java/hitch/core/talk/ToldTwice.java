@@ -84,9 +84,10 @@ final class ToldTwice {
 
     /** Whether the same was told a moment ago, so that what is only guessed says nothing new. */
     static boolean isLately(Draft guess, double seconds, List<Spoken> drafts) {
-        return drafts.reversed().stream()
-                .takeWhile(d -> seconds - d.seconds() <= LATELY_S)
-                .anyMatch(d -> d.draft().matter() == guess.matter() && Spoken.isSamePlace(d.draft(), guess));
+        return guess.matter() != FindingKind.ADVICE
+                && drafts.reversed().stream()
+                        .takeWhile(d -> seconds - d.seconds() <= LATELY_S)
+                        .anyMatch(d -> d.draft().matter() == guess.matter() && Spoken.isSamePlace(d.draft(), guess));
     }
 
     /** Whether a stretch that is told as a length was told as a stretch. */

@@ -44,6 +44,31 @@ class GuessedTest {
                 .noneMatch(s -> s.likeness() && Stating.isFound(s.draft()));
     }
 
+    @Test
+    void aClauseIsGuessedBesideWhatARuleKnowsAndMarkedSo() {
+        assertThat(said(
+                        "Zero at the cap.",
+                        "Ten. Roots.",
+                        "Twenty. It's cracked on top, and a hairy mop is dangling off the crown.",
+                        "Thirty. Crack on the left."))
+                .filteredOn(s -> s.draft().wording().contains("cracked on top"))
+                .extracting(s -> s.draft().matter().word(), Spoken::likeness)
+                .contains(tuple("crack", false), tuple("roots", true));
+    }
+
+    @Test
+    void oneAdviceAfterAnotherIsGuessed() {
+        assertThat(said(
+                        "Zero at the cap.",
+                        "Ten. Roots.",
+                        "Twenty. Wipes.",
+                        "Forty. That's the main.",
+                        "Burst it and be done.",
+                        "The rest you could reline."))
+                .filteredOn(s -> s.draft().matter() == FindingKind.ADVICE)
+                .hasSize(2);
+    }
+
     /** A rule takes the first word for a thing; nobody ever said such words of it. */
     @ParameterizedTest
     @CsvSource(

@@ -4,6 +4,7 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.NoteReader;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
 import java.util.TreeMap;
@@ -76,8 +77,18 @@ public final class Course {
                 chosen,
                 chosen.size() < LEAST ? List.of() : OddPlaces.among(all, chosen, transcript),
                 numbers.stream()
-                        .filter(p -> p.start() >= over || isStretch(p) && !chosen.contains(p))
+                        .filter(p -> p.start() >= over
+                                || !chosen.contains(p) && (isStretch(p) || p.start() > farthestStart(chosen)))
                         .toList());
+    }
+
+    /** Where in the text the farthest place is told first. */
+    private static int farthestStart(List<PlaceSaid> chosen) {
+        return chosen.stream()
+                .max(Comparator.comparingDouble(PlaceSaid::lastFeet)
+                        .thenComparing(PlaceSaid::start, Comparator.reverseOrder()))
+                .map(PlaceSaid::start)
+                .orElse(Integer.MAX_VALUE);
     }
 
     /** Where the camera sets out: with the first zero, where that is told early; numbers before it are streets, jobs and years. */

@@ -64,6 +64,7 @@ final class PlaceFinder {
 
     private static final Set<String> ON_TO = Row.words("out on up down clear");
     private static final Set<String> SAYS = Row.words("say about like maybe around");
+    private static final Set<String> WORK = Row.words("dig fix repair replace line reline patch excavate");
     private static final Set<String> FROM = Row.words("from between");
 
     private final Row row;
@@ -146,7 +147,9 @@ final class PlaceFinder {
             range++;
         }
         int second = row.isSound(range + 1) ? range + 2 : range + 1;
-        boolean ranges = row.is(range, RANGE) && row.at(second).isNumber();
+        boolean both =
+                row.at(range).text().equals("and") && row.at(i - 1).text().equals("between");
+        boolean ranges = (both || row.is(range, RANGE)) && row.at(second).isNumber();
         if (ranges && !measured && row.at(second + 1).text().matches("inch|inches")) {
             // "Two to three inch" is a size.
             return second + 2;
@@ -166,6 +169,7 @@ final class PlaceFinder {
         }
         boolean bare = !isAt(wordBefore(i))
                 && !row.is(wordBefore(i), FROM)
+                && !isToBeWorkedOn(i)
                 && before(i)
                 && (signs ? edge(next) || beginsAnew(next) : !endsWhatWasSaid(i, next));
         found.add(
@@ -207,6 +211,12 @@ final class PlaceFinder {
         return row.is(i, AT) && !row.at(wordBefore(i)).text().matches("all|way");
     }
 
+    /** "Dig up thirty-five": the place of what is to be done, and nothing is told there. */
+    private boolean isToBeWorkedOn(int i) {
+        int verb = row.is(i - 1, ON_TO) ? i - 2 : i - 1;
+        return row.is(verb, WORK);
+    }
+
     private Distance distance(double value, boolean metres, boolean feet) {
         if (metres || !feet && unit == LengthUnit.METRES) {
             return Distance.metres(value);
@@ -230,7 +240,9 @@ final class PlaceFinder {
         if (measured && length && !goesOn && !begins && !moreOf) {
             return 0;
         }
-        if (row.at(next).text().matches("more|others|different") && row.at(i).value() < 10) {
+        if (!(measured && moreOf)
+                && row.at(next).text().matches("more|others|different")
+                && row.at(i).value() < 10) {
             return 0;
         }
         boolean joined = row.at(next).text().equals("-") && row.is(next + 1, OTHER_AFTER);

@@ -1,0 +1,71 @@
+package hitch.core.talk;
+
+import static hitch.core.talk.SaidHere.drafted;
+import static hitch.core.talk.SaidHere.draftedWithoutSigns;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** What is found once more behind a place, by words that do not name it. */
+class SameAgainTest {
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Thirty. Still.",
+                "Thirty, also.",
+                "Thirty: as above.",
+                "Thirty: as above, lighter.",
+                "Thirty. More of that.",
+                "Thirty, less.",
+                "Thirty. A few more of those."
+            })
+    void aWordThatOnlySaysThatItIsAsBeforeFindsTheLastThing(String said) {
+        assertThat(drafted("Twenty. Roots on the left.", said))
+                .hasSize(2)
+                .last()
+                .asString()
+                .startsWith("roots 30");
+    }
+
+    @Test
+    void itIsFoundBesideWhatIsNamedInTheSameBreath() {
+        assertThat(drafted("Twenty. Roots on the left.", "Thirty, more of the same, and a crack on the right."))
+                .anyMatch(d -> d.startsWith("roots 30"))
+                .anyMatch(d -> d.startsWith("crack 30"));
+    }
+
+    @Test
+    void theSpeakersOwnWordForAThingFindsItAgain() {
+        assertThat(drafted("Twenty. A gob of grease hanging.", "Thirty. Another gob."))
+                .last()
+                .asString()
+                .startsWith("grease 30");
+        assertThat(draftedWithoutSigns("twenty feet roots on the left just a thread", "thirty feet thread"))
+                .last()
+                .asString()
+                .startsWith("roots 30");
+    }
+
+    @Test
+    void theLastThingThatWasCalledSoIsMeant() {
+        assertThat(drafted(
+                        "Eighteen. A gob of roots.", "Twenty. A gob of grease hanging.", "Thirty. Another gob, left."))
+                .last()
+                .asString()
+                .startsWith("grease 30");
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Thirty. Clean.", "Thirty. Still clean.", "Thirty. Out of it again.", "Thirty. Okay now."})
+    void whatIsCleanIsNotTheSame(String said) {
+        assertThat(drafted("Twenty. Roots on the left.", said)).hasSize(1);
+    }
+
+    @Test
+    void whereNothingWasFoundNothingIsTheSame() {
+        assertThat(drafted("Thirty. Still.")).isEmpty();
+        assertThat(drafted("Thirty, more of that.")).isEmpty();
+    }
+}
