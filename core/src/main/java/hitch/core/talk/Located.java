@@ -30,6 +30,13 @@ final class Located {
             Pattern.compile("\\b(?:picture|photo|shot|still|snapshot) of (?:that|the|those) (?:[a-z]+ )?" + "("
                     + Known.THINGS + "|roots?|tap|wye|void|patch)\\b");
 
+    private static final Pattern CALLED =
+            Pattern.compile("\\b(?:that|those) (?:one |little |big |bad |same )?([a-z]{3,})\\b");
+    /** What is called so is of the whole line, or no thing. */
+    private static final Pattern OF_ALL = Pattern.compile(
+            "line|pipe|city|street|house|rest|whole|main|camera|video|way|time|same|owner|seller|yard|road|bottom|top|left|right|side|end|feet|foot"
+                    + "|one|first|next|last|other|clay|cast|iron|plastic|water|roots?|counter|ground|place|thing|stuff|joints?");
+
     private final NoteReader reader;
     private final LengthUnit unit;
 
@@ -57,7 +64,7 @@ final class Located {
     }
 
     /**
-     * The place of the thing that is named, if one such thing was found and no other.
+     * The place of the thing that is named, if one such thing was found and no other: by its kind, or by what it was called when it was found.
      *
      * @param drafts what was found so far
      */
@@ -65,7 +72,32 @@ final class Located {
         Matcher named = ONLY.matcher(text.toLowerCase(Locale.ROOT));
         List<Draft.Place> places =
                 named.find() ? found(named.group(1), drafts).stream().distinct().toList() : List.of();
-        return places.size() == 1 ? Optional.of(places.getFirst()) : Optional.empty();
+        return places.size() == 1 ? Optional.of(places.getFirst()) : called(text, drafts);
+    }
+
+    /** Where the one thing is that was called so: "pull that screw". */
+    private static Optional<Draft.Place> called(String text, List<Spoken> drafts) {
+        Matcher called = CALLED.matcher(text.toLowerCase(Locale.ROOT));
+        while (called.find()) {
+            String noun = called.group(1);
+            if (OF_ALL.matcher(noun).matches()) {
+                continue;
+            }
+            Pattern word = Pattern.compile("\\b" + noun + "\\b");
+            List<Draft.Place> places = drafts.stream()
+                    .map(Spoken::draft)
+                    .filter(d -> Stating.isFound(d)
+                            && d.certainty() != Certainty.RULED_OUT
+                            && word.matcher(d.wording().toLowerCase(Locale.ROOT))
+                                    .find())
+                    .flatMap(d -> d.place().stream())
+                    .distinct()
+                    .toList();
+            if (places.size() == 1) {
+                return Optional.of(places.getFirst());
+            }
+        }
+        return Optional.empty();
     }
 
     /** The place of the thing whose picture is wanted, if one such thing was found and no other: "I want a picture of that root". */

@@ -149,7 +149,12 @@ final class Stating {
         boolean placed =
                 behindPlace || !course.all(passage.start(), passage.end()).isEmpty();
         if (all.isEmpty() && !SameAgain.isNameless(text)) {
-            guess.stated(statements, placed, course.isBehindFarthest(passage.start()), summingUp.isBegun())
+            guess.stated(
+                            statements,
+                            placed,
+                            course.isBehindFarthest(passage.start()),
+                            summingUp.isBegun(),
+                            course.isBefore(passage.start()))
                     .ifPresent(matter -> {
                         all.add(draft(matter, passage, Certainty.SEEN, 0));
                         guessed.add(matter);

@@ -64,6 +64,8 @@ final class PlaceFinder {
 
     private static final Set<String> ON_TO = Row.words("out on up down clear");
     private static final Set<String> SAYS = Row.words("say about like maybe around");
+    private static final Set<String> LONG_THINGS =
+            Row.words("sweep sweeping radius turn bend crack fracture split hair hairs root roots belly sag");
     private static final Set<String> WORK = Row.words("dig fix repair replace line reline patch excavate");
     private static final Set<String> FROM = Row.words("from between");
 
@@ -226,7 +228,10 @@ final class PlaceFinder {
 
     private double weight(int i, int next, int unitAt, boolean measured) {
         boolean edge = edge(next);
-        boolean length = row.is(unitAt, LENGTH_AFTER) && !edge(unitAt) || row.is(next, LENGTH_AFTER) && !edge(next);
+        // "Thirty feet, long sweep": the bend is long.
+        boolean longThing = row.at(unitAt).text().equals("long") && row.is(unitAt + 1, LONG_THINGS);
+        boolean length = !longThing && row.is(unitAt, LENGTH_AFTER) && !edge(unitAt)
+                || row.is(next, LENGTH_AFTER) && !edge(next);
         boolean goesOn = row.at(unitAt).text().matches("up|down")
                 && row.at(unitAt + 1).text().matches("it|there|theres|we|i|is|youve|you");
         boolean begins = row.is(unitAt + 1, BEGINS)
