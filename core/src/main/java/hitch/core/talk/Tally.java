@@ -2,8 +2,10 @@ package hitch.core.talk;
 
 import hitch.core.talk.place.Course;
 import java.util.ArrayList;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
@@ -23,6 +25,8 @@ final class Tally {
 
     /** So many counts make a sum. */
     private static final int FEWEST = 3;
+    /** So many of them must be no places: "ten roots" may be roots at ten feet. */
+    private static final int FEWEST_PLAIN = 2;
     /** No farther apart, characters. */
     private static final int NEAR = 24;
     /** What stands so shortly before or behind belongs to it. */
@@ -32,6 +36,7 @@ final class Tally {
 
     private final Course course;
     private final List<Span> sums = new ArrayList<>();
+    private final Set<Integer> counted = new HashSet<>();
 
     /** @param course where a number is a place, and no count */
     Tally(String text, Course course) {
@@ -40,22 +45,23 @@ final class Tally {
         int from = -1;
         int to = -1;
         int many = 0;
+        int plain = 0;
         while (counts.find()) {
-            if (course.isPlaceAt(counts.start())) {
-                continue;
-            }
             if (from >= 0 && counts.start() - to > NEAR) {
-                close(from, to, many);
+                close(from, to, plain < FEWEST_PLAIN ? 0 : many);
                 from = -1;
             }
             if (from < 0) {
                 from = counts.start();
                 many = 0;
+                plain = 0;
             }
             to = counts.end();
+            counted.add(counts.start());
             many++;
+            plain += course.isPlaceAt(counts.start()) ? 0 : 1;
         }
-        close(from, to, many);
+        close(from, to, plain < FEWEST_PLAIN ? 0 : many);
     }
 
     private void close(int from, int to, int many) {
@@ -67,6 +73,6 @@ final class Tally {
     /** Whether what is named at a character is only counted, and not told with a place of its own. */
     boolean counts(int at) {
         return sums.stream().anyMatch(s -> at >= s.from() && at <= s.to())
-                && course.within(at, at + NEAR).isEmpty();
+                && (course.within(at, at + NEAR).isEmpty() || counted.contains(course.placeIn(at, at + NEAR)));
     }
 }

@@ -32,6 +32,9 @@ final class OtherNumbers {
     private static final Set<String> STREETS = Row.words(
             "street road lane avenue court drive crescent terrace row place close square way boulevard circle hill bank");
 
+    private static final Set<String> DAYS = Row.words(
+            "monday tuesday wednesday thursday friday saturday sunday today tomorrow tonight morning afternoon evening");
+
     private final Row row;
 
     OtherNumbers(Row row) {
@@ -91,6 +94,11 @@ final class OtherNumbers {
         return drops
                 || row.at(down).text().equals("down")
                         && row.at(down - 1).text().matches("straight|drops|drop|goes|dives|falls|stack");
+    }
+
+    /** "Sunday at five". */
+    boolean isTimeOfDay(int i) {
+        return row.at(i).value() <= HOURS && row.at(i - 1).text().matches("at|by|around") && row.is(i - 2, DAYS);
     }
 
     /** "Twelve Gannet Row". */
@@ -158,9 +166,10 @@ final class OtherNumbers {
         return false;
     }
 
-    /** "Nineteen forty eight": neither part is a place. */
+    /** "Nineteen forty eight": neither part is a place; nor is "'06". */
     boolean isYear(int i) {
-        return isCentury(i) && isInCentury(i + 1) && !isCounting(i)
+        return row.at(i).text().startsWith("'")
+                || isCentury(i) && isInCentury(i + 1) && !isCounting(i)
                 || isCentury(i - 1) && isInCentury(i) && !isCounting(i - 1);
     }
 

@@ -104,7 +104,12 @@ final class PlaceFinder {
     /** @return the item to go on with */
     private int number(int i) {
         double value = row.at(i).value();
-        if (value > FARTHEST || value > 0 && value < 1 || value < 0 || other.isYear(i) || other.isHouse(i)) {
+        if (value > FARTHEST
+                || value > 0 && value < 1
+                || value < 0
+                || other.isYear(i)
+                || other.isHouse(i)
+                || other.isTimeOfDay(i)) {
             return i + 1;
         }
         int next = i + 1;
@@ -251,8 +256,10 @@ final class PlaceFinder {
             return 0;
         }
         boolean joined = row.at(next).text().equals("-") && row.is(next + 1, OTHER_AFTER);
-        boolean others =
-                joined || row.is(next, OTHER_AFTER) || row.at(next).text().equals("in") && !edge(next + 1);
+        boolean others = joined
+                || row.is(next, OTHER_AFTER)
+                || row.at(next).text().equals("in") && !edge(next + 1)
+                || row.at(next).text().equals("deep");
         if (!measured && others) {
             return 0;
         }

@@ -14,7 +14,7 @@ final class Row {
     /**
      * One of them.
      *
-     * @param text lower case, without apostrophes; a number as it was said
+     * @param text lower case, without apostrophes; a number as it was said, with the apostrophe of a year that is cut short
      * @param value of a number; not a number for all else
      */
     record Item(String text, double value, int start, int end) {
@@ -46,7 +46,8 @@ final class Row {
             if (number) {
                 SaidNumber said = numbers.get(next++);
                 items.add(new Item(
-                        text.substring(said.start(), said.end()).toLowerCase(Locale.ROOT),
+                        (isCutShort(text, said.start()) ? "'" : "")
+                                + text.substring(said.start(), said.end()).toLowerCase(Locale.ROOT),
                         said.value(),
                         said.start(),
                         said.end()));
@@ -57,6 +58,13 @@ final class Row {
                 at = piece.end();
             }
         }
+    }
+
+    /** "'06". */
+    private static boolean isCutShort(String text, int at) {
+        return at > 0
+                && (text.charAt(at - 1) == '\'' || text.charAt(at - 1) == '\u2019')
+                && (at == 1 || text.charAt(at - 2) == ' ');
     }
 
     /** "Joint's offset" is one joint, and not so many of them. */
