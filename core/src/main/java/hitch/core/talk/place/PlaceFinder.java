@@ -64,6 +64,9 @@ final class PlaceFinder {
 
     private static final Set<String> ON_TO = Row.words("out on up down clear");
     private static final Set<String> SAYS = Row.words("say about like maybe around");
+    /** So many words before a number and behind it tell whether the text has signs there. */
+    private static final int ABOUT = 8;
+
     private static final Set<String> LONG_THINGS =
             Row.words("sweep sweeping radius turn bend crack fracture split hair hairs root roots belly sag");
     private static final Set<String> WORK = Row.words("dig fix repair replace line reline patch excavate");
@@ -178,10 +181,22 @@ final class PlaceFinder {
                 && !row.is(wordBefore(i), FROM)
                 && !isToBeWorkedOn(i)
                 && before(i)
-                && (signs ? edge(next) || beginsAnew(next) : !endsWhatWasSaid(i, next));
+                && (signs(i)
+                        ? edge(next) || beginsAnew(next) || row.at(i).isDecimal() || isFigureThatLeads(i)
+                        : !endsWhatWasSaid(i, next));
         found.add(
                 new PlaceSaid(first, first, row.at(i).start(), row.at(next - 1).end(), weight, bare));
         return next;
+    }
+
+    /** "..., 24 roots": figures with which a part begins, as ears write down a place that was said by itself. */
+    private boolean isFigureThatLeads(int i) {
+        return row.at(i).isFigures() && (hardBefore(i) || row.at(i - 1).text().equals(","));
+    }
+
+    /** Whether there are signs about a number; what ears wrote down has them here and there. */
+    private boolean signs(int i) {
+        return signs && row.hasSignsAbout(i, ABOUT);
     }
 
     /** "There's a wye on my right that's nine and a half, and": without signs, such words before it and behind it end a statement with it. */
@@ -266,9 +281,10 @@ final class PlaceFinder {
         if (row.is(i - 1, OTHER_BEFORE) || row.at(i).value() >= 400 && !measured) {
             return 0;
         }
-        double weight = signs ? 0.6 : 1;
+        double weight = signs(i) ? 0.6 : 1;
+        weight += row.at(i).isDecimal() || isFigureThatLeads(i) ? 0.5 : 0;
         weight += hardBefore(i) ? 1.5 : 0;
-        weight += edge && (signs || !row.at(next).text().equals(".")) || beginsAnew(next) ? 1 : 0;
+        weight += edge && (signs(i) || !row.at(next).text().equals(".")) || beginsAnew(next) ? 1 : 0;
         weight += measured ? 1 : 0;
         int led = wordBefore(i);
         boolean at = isAt(led) || row.at(led).text().matches("about|approximately") && isAt(wordBefore(led));
@@ -295,10 +311,13 @@ final class PlaceFinder {
             at--;
             small++;
         }
-        return edge(at) && !row.at(at).text().equals(",") || !signs && small > 0;
+        return edge(at) && !row.at(at).text().equals(",") || !signs(i) && small > 0;
     }
 
     private boolean before(int i) {
-        return hardBefore(i) || !signs || row.at(i - 1).text().equals(",");
+        return hardBefore(i)
+                || !signs(i)
+                || row.at(i).isDecimal()
+                || row.at(i - 1).text().equals(",");
     }
 }

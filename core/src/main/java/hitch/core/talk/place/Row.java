@@ -8,6 +8,7 @@ import java.util.Locale;
 import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
 
 /** The words, numbers and signs of a text, in order; asked beyond its ends it has nothing. */
 final class Row {
@@ -20,6 +21,16 @@ final class Row {
     record Item(String text, double value, int start, int end) {
         boolean isNumber() {
             return !Double.isNaN(value);
+        }
+
+        /** Whether it is written in figures with a tenth: {@code 22.1}. */
+        boolean isDecimal() {
+            return text.matches("\\d+\\.\\d");
+        }
+
+        /** Whether it is written in two figures and more. */
+        boolean isFigures() {
+            return text.matches("[1-9]\\d+");
         }
 
         boolean isSign() {
@@ -65,6 +76,13 @@ final class Row {
         return at > 0
                 && (text.charAt(at - 1) == '\'' || text.charAt(at - 1) == '\u2019')
                 && (at == 1 || text.charAt(at - 2) == ' ');
+    }
+
+    /** Whether a sign of a sentence stands among so many items before one and behind it, or the text ends there. */
+    boolean hasSignsAbout(int i, int many) {
+        return IntStream.range(i - many, i + many)
+                .mapToObj(this::at)
+                .anyMatch(item -> item.isSign() && item.text().matches("[.,!?;:]"));
     }
 
     /** "Joint's offset" is one joint, and not so many of them. */

@@ -1,0 +1,69 @@
+package hitch.core.talk.place;
+
+import static org.assertj.core.api.Assertions.assertThat;
+
+import hitch.core.caption.Cue;
+import hitch.core.measure.LengthUnit;
+import hitch.core.note.grammar.TradeNoteReader;
+import java.util.ArrayList;
+import java.util.List;
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.ValueSource;
+
+/** Numbers that are no places, in the midst of a run, and numbers that are though ears left the signs out. */
+class OtherNumbersTest {
+    private static List<Long> told(String... lines) {
+        List<String> all = new ArrayList<>(List.of("Zero at the cap.", "Twelve. Roots.", "Twenty. A tap on the left."));
+        all.addAll(List.of(lines));
+        List<Cue> cues = new ArrayList<>();
+        for (int i = 0; i < all.size(); i++) {
+            cues.add(new Cue(i * 6, i * 6 + 5, all.get(i)));
+        }
+        return Course.of(Transcript.of(cues), new TradeNoteReader(), LengthUnit.FEET).told().stream()
+                .map(Math::round)
+                .filter(feet -> feet > 20 || feet > 0 && feet != 12 && feet != 20)
+                .toList();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "That's seven and a half deep by my wand.",
+                "Laid in '06, I think.",
+                "I'll be here Sunday at five.",
+                "We start tomorrow at eight.",
+                "It was 22 Gannet Row, by the way.",
+                "That takes about thirty minutes."
+            })
+    void aDepthAYearAnHourAndAHouseAreNoPlaces(String said) {
+        assertThat(told(said)).isEmpty();
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Thirty feet, long sweep to the left.",
+                "Thirty feet more roots.",
+                "At thirty feet there's a bit more of it.",
+                "I would open the ground at thirty."
+            })
+    void aPlaceIsOneWhateverIsLongThere(String said) {
+        assertThat(told(said)).containsExactly(30L);
+    }
+
+    @Test
+    void betweenTwoDistancesIsAStretch() {
+        assertThat(told("Between thirty and forty it holds water.")).containsExactly(30L);
+    }
+
+    @Test
+    void whatEarsLeftSignsOutOfHasItsPlaces() {
+        assertThat(
+                        told(
+                                "30.1 lateral at ten o'clock break in 34.8 circumferential crack full circle 41.2 service left"))
+                .containsExactly(30L, 35L, 41L);
+        assertThat(told("Scale here, 24 roots, soft ones from the right, 27 roots again, 31 more."))
+                .containsExactly(24L, 27L, 31L);
+    }
+}
