@@ -57,6 +57,9 @@ final class Guess {
     /** A size is told by its numbers, which are not looked at; a joint by what is about it. */
     private static final Set<FindingKind> NOT_DOUBTED = Set.of(FindingKind.SIZE_CHANGE, FindingKind.JOINT);
 
+    /** What nobody says before anything is seen. */
+    private static final Set<Topic> JUDGES = Set.of(FindingKind.ADVICE, FindingKind.VERDICT);
+
     private static final Pattern PARTS = Pattern.compile("[,;.]\\s+");
     private static final Pattern CLAUSES = Pattern.compile("[,;.]\\s+|\\s+(?=(?:and|but|so|because|with) )");
     private static final Pattern SENTENCES = Pattern.compile("(?<=[.!?])\\s+");
@@ -87,7 +90,10 @@ final class Guess {
     Optional<Topic> stated(Statements statements, boolean placed, boolean passed, boolean summingUp, boolean before) {
         double enough = placed ? LIKE_AT_A_PLACE : before ? LIKE_BEFORE : summingUp ? LIKE_SUMMING_UP : LIKE;
         return sentences.stream()
-                .flatMap(sentence -> likely(sentence, enough, m -> mayBe(m, sentence, statements, passed)))
+                .flatMap(sentence -> likely(
+                        sentence,
+                        enough,
+                        m -> !(before && JUDGES.contains(m)) && mayBe(m, sentence, statements, passed)))
                 .max(Comparator.comparingDouble(Like::certainty))
                 .flatMap(Like::matter);
     }

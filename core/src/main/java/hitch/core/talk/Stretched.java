@@ -48,11 +48,18 @@ final class Stretched {
             "^[\\s,.]*(?:and |so |then )*(?:it|that|this|there|they)(?:'?s| is| has)?\\b(?!.*\\b(?:feet|foot|ft)\\b.*\\band (?:it|that)\\b).*"
                     + "\\band " + RUNS_TO + " [\\w\\s.-]+$");
 
-    /** "The silt ends at eleven", "it's gone by then": of what was found, and of no pipe and no run. */
-    private static final Pattern ENDS = Pattern.compile(
-            "(?:\\b(?:(?:the|that|this|those|it|they)(?: (?!(?:line|pipe|run|camera|cable|clay|iron|plastic|pvc|concrete|liner|survey|video|reel|sewer|section|tile|job|counter|house)\\b)[a-z]+){0,2}(?:'s|'re| is| are)?"
-                    + " (?:runs? out|ends?|stops?|quits?|peters? out|tapers? (?:off|out)|fades?(?: out| away)?|shallows? (?:out|up)|lets? up|gives? out|done|gone)"
-                    + "|ending)|^[\\s,.]*(?:(?:belly|sag|dip|low spot|water|silt|mud|grit|gravel|scale|grease|fat|roots|debris|flat (?:spot|stretch|section)) )(?:runs out|ends|stops|quits|done|over|gone|clears|lets up))(?=\\s*(?:right |just )?(?:(?:there|here|at|by|around|about)\\b|[.,]|$))");
+    private static final String NO_RUN =
+            "(?!(?:line|pipe|run|camera|cable|clay|iron|plastic|pvc|concrete|liner|survey|video|reel|sewer|section|tile|job|counter|house)\\b)";
+
+    private static final String RUNS_OUT =
+            "(?:runs? out|ends?|quits?|peters? out|tapers? (?:off|out)|fades?(?: out| away)?|thins? out|finish(?:es)?|shallows? (?:out|up)|lets? up|gives? out)";
+
+    /** "The silt ends at eleven", "it's gone by then", "silt finishes": of what was found, and of no pipe and no run. */
+    private static final Pattern ENDS = Pattern.compile("(?:\\b(?:(?:the|that|this|those|it|they)(?: " + NO_RUN
+            + "[a-z]+){0,2}(?:'s|'re| is| are)? (?:" + RUNS_OUT + "|stops?|done|gone)|ending)" + "|^[\\s,.]*(?:"
+            + NO_RUN
+            + "[a-z]+ ){1,2}" + RUNS_OUT
+            + ")(?=\\s*(?:right |just )?(?:(?:there|here|at|by|around|about)\\b|[.,]|$))");
 
     /** What may be told at the end of what goes on without being found there. */
     private static final Set<FindingKind> WHERE_IT_ENDS = EnumSet.of(FindingKind.JOINT, FindingKind.COUPLING);

@@ -38,6 +38,28 @@ class InItsPlaceTest {
     }
 
     @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Pull that screw out.                         | advice 30
+            You need to get that bulge cut out.          | advice 40
+            Dig up thirty and shove it home.             | advice 30
+            I would open the ground between thirty and forty. | advice 30-40
+            """)
+    void whatIsToBeDoneIsWhereTheThingIsThatIsCalledSo(String said, String wanted) {
+        assertThat(drafted(
+                        "Thirty. There's a screw through the crack.",
+                        "Forty. A hole under a bulge.",
+                        "Fifty. That's the main.",
+                        said))
+                .contains(wanted);
+    }
+
+    @Test
+    void whatIsCalledByAWordOfTheWholeLineIsNowhere() {
+        assertThat(drafted("Thirty. A crack in the line.", "Fifty. That's the main.", "Get that line jetted."))
+                .doesNotContain("advice 30");
+    }
+
+    @ParameterizedTest
     @ValueSource(
             strings = {
                 "I would replace it from thirty-two to thirty-eight.",

@@ -45,6 +45,24 @@ class SaidSidesTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
+            Twenty two, unit nine comes in from the right.     | 3-3
+            Twenty two, lateral at ten o'clock.                | 10-10
+            Twenty two, service at 2 o'clock.                  | 2-2
+            Twenty two, tap left, capped.                      | 9-9
+            Twenty two, the kitchen drops in from overhead.    | 12-12
+            Twenty two, there's another stack on the left.     | 9-9
+            """)
+    void aTieInIsOnTheSideThatItComesInFrom(String line, String hours) {
+        assertThat(sided(line)).last().isEqualTo("tie-in " + hours);
+    }
+
+    @Test
+    void aTieInOfWhichNoSideIsSaidHasNone() {
+        assertThat(sided("Twenty two, the laundry ties in here.")).last().isEqualTo("tie-in");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
             Twenty, roots, three o'clock.     | Twenty two, same.                       | roots 3-3
             Twenty. Mark across the top here. | Crack, I think.                         | crack 12-12
             Twenty, fine roots.               | Top left, from ten to eleven o'clock.   | roots 10-11
