@@ -8,7 +8,7 @@ import java.util.List;
  */
 final class FewGuesses {
     /** Of fewer drafts nobody can tell. */
-    private static final int FEWEST_DRAFTS = 12;
+    private static final int FEWEST_DRAFTS = 20;
     /** Fewer of all drafts than this are guesses where rules know nearly all. */
     private static final double FEW = 0.18;
 
