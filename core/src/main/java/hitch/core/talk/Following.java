@@ -42,6 +42,7 @@ final class Following {
     private final BehindPlace behindPlace;
     private final OnItsSide sides;
     private final SummingUp summingUp;
+    private final AddedTo addedTo;
     private final Pointed pointed = new Pointed();
     private final Map<Integer, Integer> counts = new HashMap<>();
     private final List<Spoken> drafts = new ArrayList<>();
@@ -60,6 +61,7 @@ final class Following {
         this.inItsPlace = new InItsPlace(reader, unit, transcript, course);
         this.sides = new OnItsSide(transcript, course, pointed);
         this.summingUp = new SummingUp(course);
+        this.addedTo = new AddedTo(reader, unit, course);
         this.tally = new Tally(transcript.text(), course);
         this.behindPlace = new BehindPlace(reader, unit);
         this.stating = new Stating(reader, unit, transcript, course, summingUp);
@@ -115,11 +117,7 @@ final class Following {
         boolean closed = !whole && Stretched.close(text, end, said, seconds, drafts);
         if (said.isEmpty()) {
             if (!closed) {
-                if (noneWithin || isWhereTheLastIs(passage.start(), last)) {
-                    if (!isElsewhere(passage.start())) {
-                        addOn(text, seconds);
-                    }
-                }
+                addedTo.last(passage, seconds, drafts, lastFinding());
                 Sides.add(beforeAPlace(passage), seconds, drafts);
                 pointed.passed(text, transcript.secondsAt(last - 1));
             }
@@ -255,44 +253,6 @@ final class Following {
                         .filter(p -> p.from().mm() > 0)
                         .isEmpty()
                 && course.all(passage.start(), passage.end()).isEmpty();
-    }
-
-    /** A sentence without a matter of its own may add to what was said just before: "that is at 42". */
-    private void addOn(String text, double seconds) {
-        if (drafts.isEmpty() || seconds - drafts.getLast().seconds() > SOON_S) {
-            return;
-        }
-        Spoken last = drafts.getLast();
-        Draft more = reader.goOn(text, unit, last.draft());
-        if (last.draft().kind().family() == Family.FEATURE
-                && last.draft().place().isPresent()) {
-            // "About twenty feet of it has to come out" is no length of where the main is met.
-            more = more.at(last.draft().place());
-        }
-        if (!Sides.isSided(more) && last.draft().traits().clock().isEmpty()) {
-            more = more.on(Optional.empty());
-        }
-        if (!more.equals(last.draft())) {
-            drafts.set(drafts.size() - 1, last.with(more));
-        }
-    }
-
-    /** Whether the place that is said from one character to another is that of the last finding: what is told there may be told of it. */
-    private boolean isWhereTheLastIs(int from, int to) {
-        return lastFinding()
-                .flatMap(Draft::place)
-                .filter(p -> course.within(from, to).equals(Optional.of(p)))
-                .isPresent();
-    }
-
-    /** Whether the camera went on since the last finding: what is told now adds nothing to it. */
-    private boolean isElsewhere(int at) {
-        Optional<Draft.Place> last = lastFinding().flatMap(Draft::place).filter(Draft.Place::isPoint);
-        return last.isPresent()
-                && course.at(at)
-                        .filter(p ->
-                                p.isPoint() && p.from().compareTo(last.get().from()) > 0)
-                        .isPresent();
     }
 
     private Optional<Draft> lastFinding() {

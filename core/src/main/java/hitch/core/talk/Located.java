@@ -83,13 +83,9 @@ final class Located {
             if (OF_ALL.matcher(noun).matches()) {
                 continue;
             }
-            Pattern word = Pattern.compile("\\b" + noun + "\\b");
             List<Draft.Place> places = drafts.stream()
                     .map(Spoken::draft)
-                    .filter(d -> Stating.isFound(d)
-                            && d.certainty() != Certainty.RULED_OUT
-                            && word.matcher(d.wording().toLowerCase(Locale.ROOT))
-                                    .find())
+                    .filter(d -> Stating.isFound(d) && d.certainty() != Certainty.RULED_OUT && Spoken.says(d, noun))
                     .flatMap(d -> d.place().stream())
                     .distinct()
                     .toList();

@@ -136,12 +136,7 @@ final class SameAgain {
     }
 
     private static boolean names(Draft draft, Set<String> words) {
-        String wording = draft.wording().toLowerCase(Locale.ROOT);
-        return words.stream()
-                .allMatch(w -> w.length() > 2
-                        && Pattern.compile("\\b" + Pattern.quote(w) + "\\b")
-                                .matcher(wording)
-                                .find());
+        return words.stream().allMatch(w -> w.length() > 2 && Spoken.says(draft, w));
     }
 
     /** "Same again, over the top": the last finding, here. */

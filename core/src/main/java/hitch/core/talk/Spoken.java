@@ -5,7 +5,9 @@ import hitch.core.note.Draft;
 import hitch.core.pipe.Pipe;
 import hitch.core.talk.place.OddPlace;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.Pattern;
 
 /**
  * Something that was said, with its moment.
@@ -41,6 +43,13 @@ public record Spoken(String key, double seconds, Draft draft, Source source, boo
 
     public Spoken(String key, double seconds, Draft draft) {
         this(key, seconds, draft, draft.place().isPresent() ? Source.SAID : Source.NONE, false);
+    }
+
+    /** Whether a word stands in what was said of a thing. */
+    static boolean says(Draft draft, String word) {
+        return Pattern.compile("\\b" + Pattern.quote(word) + "\\b")
+                .matcher(draft.wording().toLowerCase(Locale.ROOT))
+                .find();
     }
 
     /** Whether it has a place only because the camera stood there by what was said before. */

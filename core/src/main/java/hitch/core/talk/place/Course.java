@@ -255,7 +255,7 @@ public final class Course {
     public int[] toldThere(int at, int from, int to) {
         var inside = byStart.subMap(from, true, to, false);
         boolean placeFirst =
-                !inside.isEmpty() && PlaceFinder.isLead(transcript.text().substring(from, inside.firstKey()));
+                !inside.isEmpty() && StandsAlone.isLead(transcript.text().substring(from, inside.firstKey()));
         Integer first = inside.floorKey(at);
         Integer next = inside.higherKey(at);
         Integer last = placeFirst || next == null ? next : inside.higherKey(next);

@@ -1,0 +1,116 @@
+package hitch.core.talk.place;
+
+import java.util.Set;
+
+/** How likely a number is a place, by the words about it. */
+final class PlaceWeight {
+    /** What other numbers are followed by. */
+    static final Set<String> OTHER_AFTER =
+            Row.words("inch inches percent % oclock degree degrees year years month months week weeks day days minute "
+                    + " minutes min hour hours second seconds time times bath baths bathroom bathrooms bed beds bedroom "
+                    + " bedrooms dollars gallon gallons pound pounds people guys story stories tooth blade x way ways of "
+                    + " lengths sticks pieces places spots joints cleanouts toilets heads unit units "
+                    + " hundred thousand street road lane avenue court drive crescent terrace row place close square cutter "
+                    + " chain th st nd rd am pm size sided weigh psi fives fittings connections photos pictures "
+                    + " footers lines pipes houses schedule o quarter quarters thirds thirty sixteen ninety "
+                    + " forty sweeps els elbows wyes tees drops ones ");
+
+    private static final Set<String> OTHER_BEFORE = Row.words(
+            "depth job number unit apartment lot suite ticket every each another than a an these those all both per "
+                    + " schedule sdr minus plus $ # version model truck crew invoice order route highway "
+                    + " other first last pick big little");
+
+    /** Words after "feet" that make it a length or a distance from elsewhere. */
+    private static final Set<String> LENGTH_AFTER = Row.words(
+            "of long deep off from away left short apart past beyond further farther more over wide tall high up "
+                    + " cable before after underground belly sag crack piece pieces section sections stick sticks lengths length ahead "
+                    + " behind total down out back or outside inside under below above deeper square hose ladder pole reel "
+                    + " upstream downstream stretch run drop riser to either each "
+                    + " toward towards");
+
+    /** "Thirty-five feet, belly starts": such a thing begins or ends there and is not so long. */
+    private static final Set<String> BEGINS = Row.words("starts start begins begin ends end stops");
+
+    /** "Forty-four feet, back to clay": what one comes to there. */
+    private static final Set<String> INTO = Row.words("to in into on onto");
+
+    private static final Set<String> COUNTER = Row.words("counter footage");
+
+    private static final Set<String> READS = Row.words("reads says shows is");
+
+    /** What was read off the counter is a place, whatever was passed before. */
+    private static final double READING = 3;
+
+    private static final Set<String> LONG_THINGS =
+            Row.words("sweep sweeping radius turn bend crack fracture split hair hairs root roots belly sag");
+
+    private final Row row;
+    private final StandsAlone about;
+
+    PlaceWeight(Row row, StandsAlone about) {
+        this.row = row;
+        this.about = about;
+    }
+
+    /**
+     * How likely a number is a place; 0 where it is none.
+     *
+     * @param i the number
+     * @param next what stands behind it and its unit
+     * @param unitAt what stands behind the unit, where inches follow
+     * @param measured whether it has a unit
+     */
+    double of(int i, int next, int unitAt, boolean measured) {
+        boolean edge = about.edge(next);
+        // "Thirty feet, long sweep": the bend is long.
+        boolean longThing = row.at(unitAt).text().equals("long") && row.is(unitAt + 1, LONG_THINGS);
+        boolean length = !longThing && row.is(unitAt, LENGTH_AFTER) && !about.edge(unitAt)
+                || row.is(next, LENGTH_AFTER) && !about.edge(next);
+        boolean goesOn = row.at(unitAt).text().matches("up|down")
+                && row.at(unitAt + 1).text().matches("it|there|theres|we|i|is|youve|you");
+        boolean begins = row.is(unitAt + 1, BEGINS)
+                || row.at(unitAt).text().equals("out")
+                        && row.at(unitAt + 1).text().equals("of")
+                || row.at(unitAt).text().equals("back") && row.is(unitAt + 1, INTO);
+        // "Thirty foot, more roots": not so many feet more.
+        boolean moreOf = row.at(unitAt).text().equals("more")
+                && !about.edge(unitAt + 1)
+                && !row.at(unitAt + 1).text().matches("of|to|and|than|before|until|till|or|feet|foot|if|pipe|cable");
+        if (measured && length && !goesOn && !begins && !moreOf) {
+            return 0;
+        }
+        if (!(measured && moreOf)
+                && row.at(next).text().matches("more|others|different")
+                && row.at(i).value() < 10) {
+            return 0;
+        }
+        boolean joined = row.at(next).text().equals("-") && row.is(next + 1, OTHER_AFTER);
+        boolean others = joined
+                || row.is(next, OTHER_AFTER)
+                || row.at(next).text().equals("in") && !about.edge(next + 1)
+                || row.at(next).text().equals("deep");
+        if (!measured && others) {
+            return 0;
+        }
+        if (row.is(i - 1, OTHER_BEFORE) || row.at(i).value() >= 400 && !measured) {
+            return 0;
+        }
+        double weight = about.signs(i) ? 0.6 : 1;
+        weight += row.at(i).isDecimal() || about.isFigureThatLeads(i) ? 0.5 : 0;
+        weight += about.hardBefore(i) ? 1.5 : 0;
+        weight += edge && (about.signs(i) || !row.at(next).text().equals(".")) || about.beginsAnew(next) ? 1 : 0;
+        weight += measured ? 1 : 0;
+        int led = about.wordBefore(i);
+        boolean at = about.isAt(led)
+                || row.at(led).text().matches("about|approximately") && about.isAt(about.wordBefore(led));
+        weight += at ? 1.5 : 0;
+        weight += isReading(led) ? READING : 0;
+        weight += row.at(i).text().contains("half") ? 0.5 : 0;
+        return weight;
+    }
+
+    /** "The counter reads eleven and a half." */
+    private boolean isReading(int i) {
+        return row.is(i, READS) && row.is(i - 1, COUNTER);
+    }
+}
