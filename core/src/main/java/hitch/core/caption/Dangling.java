@@ -1,6 +1,5 @@
-package hitch.core.talk.place;
+package hitch.core.caption;
 
-import hitch.core.caption.Cue;
 import java.util.List;
 import java.util.Locale;
 import java.util.Set;
@@ -10,6 +9,16 @@ public final class Dangling {
     private static final Set<String> ALL = Set.of(("at from to the a an of about around and between with is for in on "
                     + "point through by approximately like or no inch half some near because cause see think until if when where say till but so guess which what how")
             .split(" "));
+
+    /** The same, though captions end with them however they are cut. */
+    private static final Set<String> TOO = Set.of(
+            ("has have had is are was were it's i'm i've i'd i'll we're we've there's that's you're they're he's she's not very just "
+                            + "your my our its his her their gonna")
+                    .split(" "));
+
+    /** What no statement begins with. */
+    private static final Set<String> WITHIN =
+            Set.of("of feet foot inch inches percent o'clock than ago wide thick metres meters".split(" "));
 
     /** Of them, what a statement may end with as well: "about an inch", "eighteen and a half". */
     private static final Set<String> MAY_END = Set.of("inch", "half", "some", "in", "on", "through", "so", "like");
@@ -29,7 +38,12 @@ public final class Dangling {
 
     /** Whether words end so that more must come. */
     public static boolean is(String words) {
-        return ALL.contains(last(words));
+        return ALL.contains(last(words)) || TOO.contains(last(words));
+    }
+
+    /** Whether a word goes on with what stands before it. */
+    public static boolean goesOn(String word) {
+        return WITHIN.contains(word.toLowerCase(Locale.ROOT).replaceAll("[.,;:!?]+$", ""));
     }
 
     /** Whether captions are cut at the speaker's pauses, so that each ends where a statement does. */

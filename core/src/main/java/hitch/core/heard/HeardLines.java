@@ -1,22 +1,32 @@
 package hitch.core.heard;
 
 import hitch.core.caption.Cue;
+import hitch.core.caption.Dangling;
 import hitch.core.caption.SoundAlikes;
 import hitch.core.note.NoteReader;
 import hitch.core.note.SaidNumber;
 import java.util.ArrayList;
 import java.util.List;
 import java.util.Locale;
+import java.util.regex.Pattern;
 import java.util.stream.Collectors;
 
 /** What was heard as captions: cut where a sentence ends or somebody pauses, with numbers as figures and words of the trade for what sounds like them. */
 public final class HeardLines {
     /** A silence that parts two captions, seconds. */
-    private static final double PAUSE = 0.7;
+    private static final double PAUSE = 0.5;
+    /** And two sentences, whatever sign ears made, seconds. */
+    private static final double LONG_PAUSE = 0.8;
     /** No caption is on longer, seconds. */
     private static final double LONGEST = 6.5;
 
     private static final int LETTERS = 84;
+    /** "One hundred, ten" is one number. */
+    private static final Pattern HUNDRED = Pattern.compile(
+            "(?i)\\b(hundred), (?=(?:ten|eleven|twelve|(?:thir|four|fif|six|seven|eigh|nine)teen|(?:twen|thir|for|fif|six|seven|eigh|nine)ty)\\b)");
+
+    private static final Pattern NOTHING = Pattern.compile(
+            "(?<![\\d.,:'/-])\\b0(?![\\d'/:-]|[.,]\\d| ?(?:feet|foot|ft|inch|percent|%|degrees|metres|meters)\\b)");
 
     private HeardLines() {}
 
@@ -27,17 +37,37 @@ public final class HeardLines {
         for (int i = 0; i < words.size(); i++) {
             line.add(words.get(i));
             HeardWord last = words.get(i);
-            boolean over = i + 1 == words.size()
+            double silence =
+                    i + 1 == words.size() ? LONG_PAUSE : words.get(i + 1).from() - last.to();
+            boolean pauses = silence > PAUSE;
+            boolean over = pauses
                     || last.text().matches(".*[.!?]")
-                    || words.get(i + 1).from() - last.to() > PAUSE
                     || words.get(i + 1).to() - line.getFirst().from() > LONGEST
                     || letters(line) > LETTERS;
             if (over) {
-                lines.add(new Cue(line.getFirst().from(), last.to(), figures(SoundAlikes.mended(text(line)), reader)));
+                String text = zeroes(
+                        figures(HUNDRED.matcher(SoundAlikes.mended(text(line))).replaceAll("$1 "), reader));
+                boolean goesOn =
+                        i + 1 < words.size() && Dangling.goesOn(words.get(i + 1).text());
+                lines.add(new Cue(line.getFirst().from(), last.to(), pauses && !goesOn ? ended(text, silence) : text));
                 line.clear();
             }
         }
         return lines;
+    }
+
+    /**
+     * Ears leave signs out here and there: a sentence ends where somebody pauses, and a part of one where he pauses long, but for a word after
+     * which more must come.
+     */
+    private static String ended(String line, double silence) {
+        if (Dangling.is(line)) {
+            return line;
+        }
+        if (line.endsWith(",") && silence >= LONG_PAUSE) {
+            return line.substring(0, line.length() - 1) + ".";
+        }
+        return line.matches(".*[.,;:!?-]") ? line : line + ".";
     }
 
     private static int letters(List<HeardWord> line) {
@@ -67,6 +97,11 @@ public final class HeardLines {
             from = number.end();
         }
         return out.append(text.substring(from)).toString();
+    }
+
+    /** The counter is set to zero, as a word; "0 feet" is a place. */
+    private static String zeroes(String text) {
+        return NOTHING.matcher(text).replaceAll("zero");
     }
 
     private static String shown(double value) {

@@ -2,6 +2,7 @@ package hitch.core.heard;
 
 import java.util.ArrayList;
 import java.util.List;
+import java.util.stream.IntStream;
 
 /**
  * Cuts sound into pieces in which somebody speaks, by how likely that is at each moment. A recogniser hears pieces of 5 to 20 seconds
@@ -14,6 +15,8 @@ public final class SpeechPieces {
     private static final double GOES_ON = 0.35;
     /** A shorter sound is no word, seconds. */
     private static final double SHORTEST = 0.2;
+    /** A shorter silence is none, seconds: some sounds are silent so long. */
+    private static final double SILENT = 0.22;
     /** A shorter silence is within a sentence, seconds. */
     private static final double JOINED = 0.5;
     /** A longer one parts two pieces however short they are, seconds. */
@@ -91,15 +94,24 @@ public final class SpeechPieces {
             if (began >= 0 && here >= GOES_ON) {
                 last = i;
             }
-            boolean over = began >= 0 && ((i - last) * step > JOINED || i == speech.length);
+            boolean over = began >= 0 && ((i - last) * step > SILENT || i == speech.length);
             if (over) {
-                if ((last + 1 - began) * step >= SHORTEST) {
-                    cut(speech, step, began, last + 1, found);
-                }
+                cut(speech, step, began, last + 1, found);
                 began = -1;
             }
         }
-        return found;
+        return IntStream.range(0, found.size())
+                .filter(i -> found.get(i).seconds() >= SHORTEST || isJoined(i - 1, found) || isJoined(i, found))
+                .mapToObj(found::get)
+                .toList();
+    }
+
+    /** Whether no more than a silence within a sentence lies between a stretch and the next. */
+    private static boolean isJoined(int i, List<Stretch> all) {
+        return i >= 0
+                && i + 1 < all.size()
+                && all.get(i + 1).from() - all.get(i).to() <= JOINED
+                && Math.max(all.get(i).seconds(), all.get(i + 1).seconds()) >= SHORTEST;
     }
 
     /** Somebody who never stops is cut where the speaking is least sure. */

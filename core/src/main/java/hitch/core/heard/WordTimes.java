@@ -1,17 +1,40 @@
 package hitch.core.heard;
 
+import hitch.core.caption.Dangling;
 import java.util.ArrayList;
+import java.util.Arrays;
 import java.util.List;
+import java.util.Locale;
+import java.util.regex.Pattern;
 
 /**
- * When each word of a piece was said. A recogniser tells only which: words are spread over the stretches in which somebody speaks by how
- * long they take to say, and where a sentence ends near a pause it ends at that pause.
+ * When each word of a piece was said. A recogniser tells only which. Somebody speaks about as fast throughout a piece: so its words are shared
+ * out to the stretches of speech in it by how long each takes to say, all at once ({@link #shared}), and a pause is sooner between two sentences than within a phrase.
  */
 public final class WordTimes {
     /** Even a short word takes as long as this many letters. */
     private static final double LEAST_LETTERS = 2;
-    /** A sentence's end and a pause belong together where they are no farther apart, seconds. */
-    private static final double NEAR = 1.2;
+    /** What a sentence that ends at a pause is worth, and a part of one, in squares of what a stretch is off. */
+    private static final double ENDS = 3;
+
+    private static final double PARTS = 2;
+    /** The same of a place with which a statement begins: "…, 17 feet". */
+    private static final double PLACE = 1.5;
+    /** The same where more must come, taken off. */
+    private static final double GOES_ON = 2;
+
+    /** What a letter, a syllable and a sign take, in letters. */
+    private static final double LETTER = 0.7;
+
+    private static final double SYLLABLE = 1.1;
+    private static final double SIGN = 2;
+    /** A figure is said in words. */
+    private static final double LETTERS_OF_A_DIGIT = 4;
+
+    private static final double SYLLABLES_OF_A_DIGIT = 1.5;
+    private static final Pattern VOWELS = Pattern.compile("[aeiouy]+(?<!(?<!l)e(?=$))");
+    /** A detector hears somebody speak a while longer, seconds. */
+    private static final double LINGERS = 0.15;
 
     private WordTimes() {}
 
@@ -20,92 +43,91 @@ public final class WordTimes {
      * @param sureness of each word
      */
     public static List<HeardWord> of(String text, SpeechPieces.Piece piece, List<Double> sureness) {
-        List<String> words = List.of(text.strip().split("\\s+"));
         if (text.isBlank()) {
             return List.of();
         }
-        double[] ends = new double[words.size()];
-        double letters = 0;
-        for (int i = 0; i < ends.length; i++) {
-            letters += length(words.get(i));
-            ends[i] = letters;
-        }
-        double speech = piece.speech().stream()
-                .mapToDouble(SpeechPieces.Stretch::seconds)
-                .sum();
-        for (int i = 0; i < ends.length; i++) {
-            ends[i] *= speech / letters;
-        }
-        atPauses(words, piece, ends);
+        List<String> words = List.of(text.strip().split("\\s+"));
+        double[] letters = words.stream().mapToDouble(WordTimes::length).toArray();
+        int[] ends = shared(words, letters, piece.speech());
         List<HeardWord> timed = new ArrayList<>();
-        double before = 0;
+        int next = 0;
         for (int i = 0; i < ends.length; i++) {
-            double from = clock(piece, before, true);
-            timed.add(new HeardWord(words.get(i), from, Math.max(from, clock(piece, ends[i], false)), sureness.get(i)));
-            before = ends[i];
+            SpeechPieces.Stretch stretch = piece.speech().get(i);
+            double all = Arrays.stream(letters, next, ends[i]).sum();
+            double said = 0;
+            for (; next < ends[i]; next++) {
+                double from = stretch.from() + stretch.seconds() * said / all;
+                said += letters[next];
+                double to = stretch.from() + stretch.seconds() * said / all;
+                timed.add(new HeardWord(words.get(next), from, to, sureness.get(next)));
+            }
         }
         return timed;
     }
 
-    /** How long a word takes to say: a numeral is said in words. */
+    /**
+     * How long a word takes to say, letters: by its letters and by its syllables, and with what little pause a sign makes. Of 172 sentences in
+     * four voices that left 0.30 s unexplained, letters alone 0.36 s.
+     */
     private static double length(String word) {
-        String said = word.replaceAll("[^\\p{L}\\d]", "");
+        String said = word.toLowerCase(Locale.ROOT).replaceAll("[^a-z\\d]", "");
         double digits = said.chars().filter(Character::isDigit).count();
-        return Math.max(LEAST_LETTERS, said.length() - digits + 4 * digits);
+        double letters = said.length() - digits + LETTERS_OF_A_DIGIT * digits;
+        double syllables = VOWELS.matcher(said).results().count() + SYLLABLES_OF_A_DIGIT * digits;
+        double sign = word.matches(".*[.,;:]") ? SIGN : 0;
+        return LETTER * Math.max(LEAST_LETTERS, letters) + SYLLABLE * Math.max(1, syllables) + sign;
     }
 
-    /** Moves the ends of sentences to the pauses that they are near, and the words between in proportion. */
-    private static void atPauses(List<String> words, SpeechPieces.Piece piece, double[] ends) {
-        List<Double> pauses = new ArrayList<>();
-        double sum = 0;
-        for (int i = 0; i + 1 < piece.speech().size(); i++) {
-            sum += piece.speech().get(i).seconds();
-            pauses.add(sum);
-        }
-        int anchored = -1;
-        double anchor = 0;
-        for (double pause : pauses) {
-            int best = -1;
-            for (int i = anchored + 1; i + 1 < ends.length; i++) {
-                boolean ends_ = words.get(i).matches(".*[.,!?;:]");
-                double off = Math.abs(ends[i] - pause) - (ends_ ? NEAR / 2 : 0);
-                boolean near = Math.abs(ends[i] - pause) < NEAR;
-                if (near
-                        && (best < 0
-                                || off
-                                        < Math.abs(ends[best] - pause)
-                                                - (words.get(best).matches(".*[.,!?;:]") ? NEAR / 2 : 0))) {
-                    best = i;
+    /**
+     * How many words were said by the end of each stretch: those by which all stretches together are least off the speed at which the
+     * piece is spoken. Found from the last stretch to the first, each with what stands best before it.
+     */
+    private static int[] shared(List<String> words, double[] letters, List<SpeechPieces.Stretch> speech) {
+        int many = words.size();
+        double speed = Arrays.stream(letters).sum()
+                / speech.stream().mapToDouble(WordTimes::spoken).sum();
+        double[] before = new double[many + 1];
+        Arrays.fill(before, Double.POSITIVE_INFINITY);
+        before[0] = 0;
+        int[][] began = new int[speech.size()][many + 1];
+        for (int stretch = 0; stretch < speech.size(); stretch++) {
+            double wanted = speed * spoken(speech.get(stretch));
+            boolean last = stretch + 1 == speech.size();
+            double[] off = new double[many + 1];
+            Arrays.fill(off, Double.POSITIVE_INFINITY);
+            for (int end = 0; end <= many; end++) {
+                double said = 0;
+                for (int begin = end; begin >= 0; begin--) {
+                    said += begin < end ? letters[begin] : 0;
+                    double here = before[begin]
+                            + (said - wanted) * (said - wanted) / wanted
+                            - (last || end == 0 || end == many ? 0 : pauses(words, end));
+                    if (here < off[end]) {
+                        off[end] = here;
+                        began[stretch][end] = begin;
+                    }
                 }
             }
-            if (best < 0) {
-                continue;
-            }
-            double was = ends[best];
-            double from = anchored < 0 ? 0 : anchor;
-            double start = anchored < 0 ? 0 : ends[anchored];
-            for (int i = anchored + 1; i <= best; i++) {
-                ends[i] = was <= start ? pause : from + (ends[i] - start) * (pause - from) / (was - start);
-            }
-            double total = ends[ends.length - 1];
-            for (int i = best + 1; i < ends.length; i++) {
-                ends[i] = total <= was ? ends[i] : pause + (ends[i] - was) * (total - pause) / (total - was);
-            }
-            anchored = best;
-            anchor = pause;
+            before = off;
         }
+        int[] ends = new int[speech.size()];
+        int end = many;
+        for (int stretch = speech.size() - 1; stretch >= 0; stretch--) {
+            ends[stretch] = end;
+            end = began[stretch][end];
+        }
+        return ends;
     }
 
-    /** The second at which so much has been spoken; at a pause before it for an end, after it for a beginning. */
-    private static double clock(SpeechPieces.Piece piece, double spoken, boolean begins) {
-        double left = spoken;
-        for (SpeechPieces.Stretch stretch : piece.speech()) {
-            boolean within = begins ? left < stretch.seconds() - 1e-6 : left <= stretch.seconds() + 1e-6;
-            if (within) {
-                return stretch.from() + left;
-            }
-            left -= stretch.seconds();
-        }
-        return piece.speech().getLast().to();
+    private static double spoken(SpeechPieces.Stretch stretch) {
+        return Math.max(stretch.seconds() - LINGERS, LINGERS);
+    }
+
+    /** How well a pause stands before a word. */
+    private static double pauses(List<String> words, int next) {
+        String before = words.get(next - 1);
+        double worth = before.matches(".*[.!?;:]") ? ENDS : before.endsWith(",") ? PARTS : 0;
+        worth += words.get(next).matches("\\d.*") ? PLACE : 0;
+        return Dangling.is(before) || Dangling.goesOn(words.get(next)) ? worth - GOES_ON : worth;
     }
 }

@@ -87,10 +87,10 @@ final class Following {
             return;
         }
         double seconds = transcript.secondsAt(passage.start());
-        if (TakenBack.isNo(text)) {
+        boolean isBehindPlace = follows(passage);
+        if (TakenBack.isNo(text) && !(isBehindPlace && isElsewhere(passage))) {
             TakenBack.last(drafts, seconds, withdrawn);
         }
-        boolean isBehindPlace = follows(passage);
         summingUp.read(
                 passage,
                 isBehindPlace || !course.all(passage.start(), passage.end()).isEmpty(),
@@ -132,6 +132,13 @@ final class Following {
         if (whole) {
             Stretched.close(text, end, List.of(), seconds, drafts);
         }
+    }
+
+    /** "Thirty-eight, nope, that's only paper": nothing that was found before is taken back. */
+    private boolean isElsewhere(Passages.Passage passage) {
+        Optional<Draft.Place> here = course.at(passage.start());
+        Optional<Draft.Place> there = lastFinding().flatMap(Draft::place);
+        return here.isPresent() && there.isPresent() && !here.equals(there);
     }
 
     /** The words of a passage that stand before the place that is said in it. */

@@ -30,8 +30,8 @@ final class Located {
             Pattern.compile("\\b(?:picture|photo|shot|still|snapshot) of (?:that|the|those) (?:[a-z]+ )?" + "("
                     + Known.THINGS + "|roots?|tap|wye|void|patch)\\b");
 
-    private static final Pattern CALLED =
-            Pattern.compile("\\b(?:that|those) (?:one |little |big |bad |same )?([a-z]{3,})\\b");
+    private static final Pattern CALLED = Pattern.compile(
+            "\\b(?:(?:that|those)|(?:cut|pull|remove|take out|fish out|trim|jet|flush|seal|fix|leave|have|get) the) (?:one |little |big |bad |same )?([a-z]{3,})\\b");
     /** What is called so is of the whole line, or no thing. */
     private static final Pattern OF_ALL = Pattern.compile(
             "line|pipe|city|street|house|rest|whole|main|camera|video|way|time|same|owner|seller|yard|road|bottom|top|left|right|side|end|feet|foot"

@@ -1,7 +1,7 @@
 package hitch.core.talk;
 
+import hitch.core.caption.Dangling;
 import hitch.core.talk.place.Course;
-import hitch.core.talk.place.Dangling;
 import hitch.core.talk.place.Transcript;
 import java.util.ArrayList;
 import java.util.List;

@@ -1,9 +1,9 @@
 package hitch.core.talk;
 
+import hitch.core.caption.Dangling;
 import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.note.Draft;
-import hitch.core.talk.place.Dangling;
 import java.util.EnumSet;
 import java.util.List;
 import java.util.Locale;

@@ -90,6 +90,13 @@ final class Stating {
                     && !BROKEN.matcher(low).find());
         }
         addWhatIsTheSame(passage, behindPlace, drafts, last, all);
+        if (course.isTold() && course.isBehindFarthest(passage.start()) && isOfTheThing(all)) {
+            // "Root cutting, then a liner from 13 to 31": nothing is found once more.
+            guess.meant(statements).ifPresent(matter -> {
+                all.clear();
+                all.add(draft(matter, passage, Certainty.SEEN, 0));
+            });
+        }
         Set<Topic> guessed = course.isTold() ? addWhatIsGuessed(passage, behindPlace, guess, all) : Set.of();
         boolean main = all.stream().anyMatch(d -> d.matter() == FindingKind.MAIN_CONNECTION);
         all.removeIf(d -> d.matter() == FindingKind.TIE_IN && (main || ComesIn.isNoPipe(text, last)));
@@ -102,12 +109,19 @@ final class Stating {
                 && d.matter() == FindingKind.JOINT
                 && d.traits().details().isNone()
                 && SOUND.matcher(low).find());
+        if (course.isTold()) {
+            Neighbours.drop(all);
+        }
         boolean service = all.stream().anyMatch(d -> d.matter() == Act.SERVICE);
         all.removeIf(d -> service
                 && d.matter() == FindingKind.CLEANED
                 && LAST_TIME.matcher(low).find());
         all.sort(Comparator.comparingInt(Draft::start));
         return new Stated(course.isTold() ? withoutWhatIsAdvised(all) : all, guessed);
+    }
+
+    private static boolean isOfTheThing(List<Draft> all) {
+        return !all.isEmpty() && all.stream().allMatch(d -> isInThePipe(d) || d.matter() == FindingKind.CLEANED);
     }
 
     /** Adds what its turn of phrase says and the reader did not understand. */
@@ -162,7 +176,9 @@ final class Stating {
         }
         if (placed) {
             for (Guess.Clause clause : guess.clauses(statements)) {
-                if (all.stream().noneMatch(d -> covers(d, clause.matter()))) {
+                if (all.stream()
+                        .noneMatch(d -> covers(d, clause.matter())
+                                || !guessed.contains(d.matter()) && Neighbours.are(d.matter(), clause.matter()))) {
                     all.add(draft(clause.matter(), passage, Certainty.SEEN, clause.at()));
                     guessed.add(clause.matter());
                 }

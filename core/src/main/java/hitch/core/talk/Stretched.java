@@ -58,8 +58,8 @@ final class Stretched {
     private static final Pattern ENDS = Pattern.compile("(?:\\b(?:(?:the|that|this|those|it|they)(?: " + NO_RUN
             + "[a-z]+){0,2}(?:'s|'re| is| are)? (?:" + RUNS_OUT + "|stops?|done|gone)|ending)" + "|^[\\s,.]*(?:"
             + NO_RUN
-            + "[a-z]+ ){1,2}" + RUNS_OUT
-            + ")(?=\\s*(?:right |just )?(?:(?:there|here|at|by|around|about)\\b|[.,]|$))");
+            + "[a-z]+ ){1,2}(?:" + RUNS_OUT
+            + "|stops?))(?=\\s*(?:right |just )?(?:(?:there|here|at|by|around|about)\\b|[.,]|$))");
 
     /** What may be told at the end of what goes on without being found there. */
     private static final Set<FindingKind> WHERE_IT_ENDS = EnumSet.of(FindingKind.JOINT, FindingKind.COUPLING);

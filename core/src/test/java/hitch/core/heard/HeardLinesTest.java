@@ -36,7 +36,25 @@ class HeardLinesTest {
                 .hasSizeGreaterThan(1);
         List<HeardWord> paused = new ArrayList<>(words("roots here", 0.3));
         paused.add(new HeardWord("offset", 4, 4.5, -0.1));
-        assertThat(lines(paused)).containsExactly("roots here", "offset");
+        assertThat(lines(paused)).containsExactly("roots here.", "offset.");
+    }
+
+    /** What ears wrote before a pause and behind it, and how long that is, seconds. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            roots on the left      | 18 feet some sand | 0.6 | roots on the left.      | 18 feet some sand.
+            there is a             | crack here        | 0.6 | there is a              | crack here.
+            it opens about an inch | of it             | 0.6 | it opens about an inch  | of it.
+            vitrified clay,        | zero at the wall  | 1.2 | vitrified clay.         | zero at the wall.
+            vitrified clay,        | eight inch pipe   | 0.6 | vitrified clay,         | 8 inch pipe.
+            roots at the top       | and more          | 0.2 | roots at the top and more. |
+            """)
+    void aSentenceEndsWhereSomebodyPausesThoughEarsMadeNoSign(
+            String before, String behind, double silence, String first, String second) {
+        List<HeardWord> all = new ArrayList<>(words(before, 0.3));
+        double at = all.getLast().to() + silence;
+        words(behind, 0.3).forEach(w -> all.add(new HeardWord(w.text(), w.from() + at, w.to() + at, -0.1)));
+        assertThat(lines(all)).isEqualTo(second == null ? List.of(first) : List.of(first, second));
     }
 
     @ParameterizedTest
@@ -47,6 +65,11 @@ class HeardLinesTest {
             One hundred and four.                      | 104.
             There's fine routes at the clean now.      | There's fine roots at the cleanout.
             It goes to Pvc.                            | It goes to PVC.
+            The counter is at 0 here.                  | The counter is at zero here.
+            From 0 feet to 0.5 feet.                   | From 0 feet to 0.5 feet.
+            One hundred, ten, a sag.                   | 110, a sag.
+            A straight tea in for inch clay.           | A straight tee in 4 inch clay.
+            Eye can see a hangar.                      | I can see a hanger.
             """)
     void numbersAreFiguresAndWordsOfTheTradeAreMended(String heard, String written) {
         assertThat(String.join(" ", lines(words(heard, 0.2)))).isEqualTo(written);

@@ -36,9 +36,22 @@ class SpeechPiecesTest {
         assertThat(pieces.getFirst().from()).isCloseTo(1.8, within(0.05));
         assertThat(pieces.getFirst().to()).isCloseTo(9.2, within(0.05));
         assertThat(pieces.getFirst().speech())
-                .as("a third of a second is no pause")
-                .hasSize(2);
+                .as("a third of a second parts two stretches of one piece")
+                .hasSize(3);
         assertThat(pieces.getLast().from()).isCloseTo(39.8, within(0.05));
+    }
+
+    @Test
+    void whatIsSilentForAFifthOfASecondIsOneStretch() {
+        assertThat(SpeechPieces.of(speech(20, 2, 4, 4.15, 7), STEP).getFirst().speech())
+                .hasSize(1);
+    }
+
+    /** "A" is a word beside others, and a click by itself. */
+    @Test
+    void aShortSoundBesideSpeechIsSpeech() {
+        assertThat(SpeechPieces.of(speech(20, 2, 2.1, 2.4, 5), STEP).getFirst().from())
+                .isCloseTo(1.8, within(0.05));
     }
 
     @Test

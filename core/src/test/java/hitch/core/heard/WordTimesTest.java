@@ -13,6 +13,8 @@ import net.jqwik.api.constraints.AlphaChars;
 import net.jqwik.api.constraints.Size;
 import net.jqwik.api.constraints.StringLength;
 import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
 
 /** Words spread over the stretches in which somebody speaks. */
 class WordTimesTest {
@@ -26,6 +28,33 @@ class WordTimesTest {
         assertThat(words.get(4).from()).isCloseTo(13.5, within(0.05));
         assertThat(words.getFirst().from()).isCloseTo(10, within(1e-6));
         assertThat(words.getLast().to()).isCloseTo(16, within(0.01));
+    }
+
+    /** The words that begin behind the pause. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            it is broken like an eggshell on top two of the bits are lying in the flow  | 3.1 | 3.0 | two
+            i can only see a slot 17 feet hole in the side                              | 2.0 | 2.3 | 17
+            the joint at the far end of that has opened 22 feet and there is a root     | 3.0 | 2.3 | 22
+            """)
+    void aPauseStandsBeforeAStatementAndWithinNoPhrase(String said, double first, double second, String begins) {
+        Piece piece = new Piece(0.8, 9, List.of(new Stretch(1, 1 + first), new Stretch(6, 6 + second)));
+        List<HeardWord> words = WordTimes.of(said, piece, Collections.nCopies(said.split(" ").length, -0.1));
+        assertThat(words.stream()
+                        .filter(w -> w.from() > 5)
+                        .findFirst()
+                        .orElseThrow()
+                        .text())
+                .isEqualTo(begins);
+    }
+
+    /** Somebody coughs at the end. */
+    @Test
+    void aSoundThatIsTooShortForAWordHasNone() {
+        Piece piece = new Piece(0.8, 9, List.of(new Stretch(1, 4), new Stretch(6, 6.1)));
+        List<HeardWord> words =
+                WordTimes.of("there is a crack along the left side,", piece, Collections.nCopies(8, -0.1));
+        assertThat(words).hasSize(8).allMatch(w -> w.to() <= 4.001);
     }
 
     @Test

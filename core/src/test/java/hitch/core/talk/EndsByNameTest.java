@@ -15,6 +15,7 @@ class EndsByNameTest {
             Thirty, a split along the top.            | That split runs out at thirty-six.     | crack 30-36 at 12
             Thirty, grease.                           | It tapers off at thirty-six.           | grease 30-36
             Thirty, some dirt from the digging.       | It's gone by thirty-six.               | debris 30-36
+            Thirty, mud.                              | Thirty-six, mud stops.                 | debris 30-36
             Thirty, scale.                            | The scale stops about thirty-six.      | scale 30-36
             Thirty, the pipe is sagging.              | Water is an inch deep, ending at thirty-six. | standing water 30-36
             """)

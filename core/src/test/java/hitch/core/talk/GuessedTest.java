@@ -69,6 +69,21 @@ class GuessedTest {
                 .hasSize(2);
     }
 
+    /** What is to be done about roots, once the line is passed, finds none. */
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Root cutting, followed by a liner from ten to thirty.",
+                "One, the grease, cut it out and sleeve the pipe.",
+                "The roots and the grease, I'd have both jetted out."
+            })
+    void whatIsToBeDoneIsFoundNoSecondTime(String words) {
+        assertThat(said("Zero at the cap.", "Ten. Roots.", "Twenty. Grease.", "Forty. That's the main.", words))
+                .filteredOn(s -> s.draft().wording().contains(words.substring(5, 14)))
+                .extracting(s -> s.draft().matter())
+                .containsExactly(FindingKind.ADVICE);
+    }
+
     /** A rule takes the first word for a thing; nobody ever said such words of it. */
     @ParameterizedTest
     @CsvSource(

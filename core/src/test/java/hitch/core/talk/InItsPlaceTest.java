@@ -40,6 +40,7 @@ class InItsPlaceTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             Pull that screw out.                         | advice 30
+            Have the bulge cut out.                      | advice 40
             You need to get that bulge cut out.          | advice 40
             Dig up thirty and shove it home.             | advice 30
             I would open the ground between thirty and forty. | advice 30-40

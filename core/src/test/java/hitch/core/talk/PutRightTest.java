@@ -24,6 +24,27 @@ class PutRightTest {
         assertThat(drafted("Twenty, a crack, no roots. Twenty-two, a gap.")).contains("crack 20", "gap 22");
     }
 
+    @Test
+    void noFlowIsNoCorrection() {
+        assertThat(drafted("Twenty, a crack.", "Forty-two, a branch comes in, no flow.", "Forty-five, roots."))
+                .contains("tie-in 42", "roots 45");
+    }
+
+    @Test
+    void whatIsCorrectedBehindItWasThere() {
+        assertThat(drafted(
+                        "Thirty-six, a piece of the barrel is absent, soil visible.",
+                        "Correction, that's thirty-four point zero."))
+                .contains("hole 34")
+                .noneMatch(d -> d.startsWith("zero"));
+    }
+
+    @Test
+    void whatIsNothingAtTheNextPlaceTakesNothingBack() {
+        assertThat(drafted("Thirty-three, the bell is broken.", "Thirty-eight, nope, that's only paper."))
+                .contains("break 33");
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             Ahead of that the line holds water.  | It starts at twenty-eight.                             | standing water 28

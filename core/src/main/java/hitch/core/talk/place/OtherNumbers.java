@@ -76,6 +76,15 @@ final class OtherNumbers {
         return false;
     }
 
+    /** "Replace six feet there": so much of it. */
+    boolean isToBeDone(int i) {
+        int before = i - 1;
+        while (row.at(before).text().matches("about|around|maybe|like|roughly|those|that|the|another|at|least|just")) {
+            before--;
+        }
+        return row.at(before).text().matches("replace|replacing|line|lining|reline|relay|patch|redo|swap|install");
+    }
+
     /** "A crack that goes on for about two feet": a length. */
     private boolean goesOn(int i) {
         int before = i - 1;
@@ -166,9 +175,9 @@ final class OtherNumbers {
         return false;
     }
 
-    /** "Nineteen forty eight": neither part is a place; nor is "'06". */
+    /** "Nineteen forty eight": neither part is a place; nor is "'06", or "06" as ears write it. */
     boolean isYear(int i) {
-        return row.at(i).text().startsWith("'")
+        return row.at(i).text().matches("'.*|0\\d")
                 || isCentury(i) && isInCentury(i + 1) && !isCounting(i)
                 || isCentury(i - 1) && isInCentury(i) && !isCounting(i - 1);
     }

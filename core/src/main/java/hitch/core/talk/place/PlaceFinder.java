@@ -84,7 +84,7 @@ final class PlaceFinder {
         if (even) {
             next++;
         }
-        if (measured && other.isDepth(i, next, inches > 0 || even)) {
+        if (measured && (other.isDepth(i, next, inches > 0 || even) || other.isToBeDone(i) && !row.is(next, RANGE))) {
             return next;
         }
         double weight = this.weight.of(i, next, unitAt, measured);

@@ -70,7 +70,7 @@ final class PlaceWeight {
                 && row.at(unitAt + 1).text().matches("it|there|theres|we|i|is|youve|you");
         boolean begins = row.is(unitAt + 1, BEGINS)
                 || row.at(unitAt).text().equals("out")
-                        && row.at(unitAt + 1).text().equals("of")
+                        && row.at(unitAt + 1).text().matches("of|through")
                 || row.at(unitAt).text().equals("back") && row.is(unitAt + 1, INTO);
         // "Thirty foot, more roots": not so many feet more.
         boolean moreOf = row.at(unitAt).text().equals("more")

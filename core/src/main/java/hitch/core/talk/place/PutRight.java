@@ -9,13 +9,17 @@ import java.util.regex.Pattern;
 final class PutRight {
     /** What was read wrongly is read right so soon, characters. */
     private static final int SOON = 60;
+    /** The same where it is said that it was read wrongly. */
+    private static final int LATER = 120;
+
+    private static final Pattern CORRECTION = Pattern.compile("(?i)\\b(?:correction|scratch that|strike that)\\b");
     /** And not far from it, feet. */
     private static final double NEAR_FT = 4;
 
+    /** "No, wait, make that": a word of its own, and not of "no flow". */
     private static final Pattern NO = Pattern.compile(
-            "\\bno\\b[,. ]+(?:(?:wait|sorry|hang on|hold on|read (?:it|that) again|make (?:that|it)|call (?:it|that)|it'?s|that'?s|uh|um)[,. ]+)*(?:[a-z]{2,8}[,. ]+)?$");
-    private static final Pattern NOTHING =
-            Pattern.compile("\\b(?:no|not|nothing) (?:roots|cracks|defects|breaks|water|joint)\\b");
+            "\\b(?:no|correction|scratch that|strike that)\\b(?:[,. ]+(?:wait|sorry|hang on|hold on|read (?:it|that) again|make (?:that|it)|call (?:it|that)|it'?s|that'?s|uh|um|no|i lied|i mean))*"
+                    + "[,. ]+(?:(?:more )?(?:at|like|about|around|actually|maybe|say|rather|really|closer to)[, ]+)?$");
 
     private PutRight() {}
 
@@ -25,11 +29,16 @@ final class PutRight {
         for (int i = right.size() - 2; i >= 0; i--) {
             PlaceSaid one = right.get(i);
             PlaceSaid next = right.get(i + 1);
-            if (next.start() - one.end() > SOON || Math.abs(next.feet() - one.feet()) > NEAR_FT) {
+            boolean soon = next.start() - one.end() <= SOON
+                    || next.start() - one.end() <= LATER
+                            && CORRECTION
+                                    .matcher(text.substring(one.end(), next.start()))
+                                    .find();
+            if (!soon || Math.abs(next.feet() - one.feet()) > NEAR_FT) {
                 continue;
             }
             String between = text.substring(one.end(), next.start()).toLowerCase(Locale.ROOT);
-            if (NO.matcher(between).find() && !NOTHING.matcher(between).find()) {
+            if (NO.matcher(between).find()) {
                 right.set(i, new PlaceSaid(next.from(), next.to(), one.start(), one.end(), one.weight(), one.bare()));
             }
         }

@@ -1,6 +1,7 @@
 package hitch.core.talk.place;
 
 import hitch.core.caption.Cue;
+import hitch.core.caption.Dangling;
 import hitch.core.caption.SoundAlikes;
 import java.util.List;
 import java.util.Locale;

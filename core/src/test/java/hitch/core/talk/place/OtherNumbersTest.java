@@ -31,6 +31,8 @@ class OtherNumbersTest {
             strings = {
                 "That's seven and a half deep by my wand.",
                 "Laid in '06, I think.",
+                "PVC, laid in 06, I think.",
+                "I'd replace thirty feet of it.",
                 "I'll be here Sunday at five.",
                 "We start tomorrow at eight.",
                 "It was 22 Gannet Row, by the way.",
@@ -45,6 +47,7 @@ class OtherNumbersTest {
             strings = {
                 "Thirty feet, long sweep to the left.",
                 "Thirty feet more roots.",
+                "Thirty feet out through the footing.",
                 "At thirty feet there's a bit more of it.",
                 "I would open the ground at thirty."
             })

@@ -1,0 +1,45 @@
+package hitch.core.talk;
+
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.Topic;
+import hitch.core.note.Draft;
+import java.util.List;
+import java.util.Map;
+import java.util.Set;
+
+/** Kinds that one breath tells of one thing: "bit of the wall is out, you can see dirt" is one hole, and no break beside it. */
+final class Neighbours {
+    /** What is told in other words where a kind stands beside it. */
+    private static final Map<FindingKind, Set<FindingKind>> WITHIN = Map.of(
+            FindingKind.OFFSET, Set.of(FindingKind.DROP, FindingKind.JOINT),
+            FindingKind.END, Set.of(FindingKind.LIMIT),
+            FindingKind.HOLE, Set.of(FindingKind.BREAK),
+            FindingKind.BEND, Set.of(FindingKind.DROP),
+            FindingKind.ROOTS, Set.of(FindingKind.JOINT),
+            FindingKind.GAP, Set.of(FindingKind.JOINT));
+
+    private Neighbours() {}
+
+    /** Whether two kinds beside each other are one thing. */
+    static boolean are(Topic one, Topic other) {
+        return isWithin(one, other) || isWithin(other, one);
+    }
+
+    private static boolean isWithin(Topic part, Topic whole) {
+        return whole instanceof FindingKind kind
+                && part instanceof FindingKind
+                && WITHIN.getOrDefault(kind, Set.of()).contains(part);
+    }
+
+    /** Leaves out what stands beside the thing that it is. */
+    static void drop(List<Draft> all) {
+        List<Draft> whole = List.copyOf(all);
+        all.removeIf(d -> whole.stream().anyMatch(o -> o.certainty() == d.certainty() && isEndOf(o, d)));
+    }
+
+    /** "End of run, as far as I can go": the end; and "we have a drop at the joint, it's slipped down an inch": the offset. */
+    private static boolean isEndOf(Draft whole, Draft part) {
+        return whole.matter() == FindingKind.END && part.matter() == FindingKind.LIMIT
+                || whole.matter() == FindingKind.OFFSET && part.matter() == FindingKind.DROP;
+    }
+}
