@@ -25,6 +25,10 @@ public final class HeardLines {
     private static final Pattern HUNDRED = Pattern.compile(
             "(?i)\\b(hundred), (?=(?:ten|eleven|twelve|(?:thir|four|fif|six|seven|eigh|nine)teen|(?:twen|thir|for|fif|six|seven|eigh|nine)ty)\\b)");
 
+    /** "One thirty-four" is written down as an hour; nobody tells the time to the minute. */
+    private static final Pattern HOUR =
+            Pattern.compile("(?<![\\d:])([1-5]):([0-5][1-46-9])\\b(?! ?(?:[ap]\\.?m|o'clock))");
+
     private static final Pattern NOTHING = Pattern.compile(
             "(?<![\\d.,:'/-])\\b0(?![\\d'/:-]|[.,]\\d| ?(?:feet|foot|ft|inch|percent|%|degrees|metres|meters)\\b)");
 
@@ -45,8 +49,7 @@ public final class HeardLines {
                     || words.get(i + 1).to() - line.getFirst().from() > LONGEST
                     || letters(line) > LETTERS;
             if (over) {
-                String text = zeroes(
-                        figures(HUNDRED.matcher(SoundAlikes.mended(text(line))).replaceAll("$1 "), reader));
+                String text = zeroes(figures(hundreds(SoundAlikes.mended(text(line))), reader));
                 boolean goesOn =
                         i + 1 < words.size() && Dangling.goesOn(words.get(i + 1).text());
                 lines.add(new Cue(line.getFirst().from(), last.to(), pauses && !goesOn ? ended(text, silence) : text));
@@ -97,6 +100,10 @@ public final class HeardLines {
             from = number.end();
         }
         return out.append(text.substring(from)).toString();
+    }
+
+    private static String hundreds(String text) {
+        return HOUR.matcher(HUNDRED.matcher(text).replaceAll("$1 ")).replaceAll("$1$2");
     }
 
     /** The counter is set to zero, as a word; "0 feet" is a place. */

@@ -10,7 +10,7 @@ final class FewGuesses {
     /** Of fewer drafts nobody can tell. */
     private static final int FEWEST_DRAFTS = 20;
     /** Fewer of all drafts than this are guesses where rules know nearly all. */
-    private static final double FEW = 0.18;
+    private static final double FEW = 0.2;
 
     private FewGuesses() {}
 

@@ -251,9 +251,10 @@ final class Following {
         return summed || told || likeness && ToldTwice.isLately(placed, seconds, drafts);
     }
 
-    /** "Right away we're in clay": that it begins so is no change. */
+    /** "Right away we're in clay", "this is six inch": that it begins so is no change. */
     private boolean isBeginning(Draft said, int at, Passages.Passage passage) {
-        return said.matter() == FindingKind.MATERIAL_CHANGE
+        boolean of = said.matter() == FindingKind.MATERIAL_CHANGE || said.matter() == FindingKind.SIZE_CHANGE;
+        return of
                 && said.traits().before().isUnknown()
                 && said.place()
                         .or(() -> course.at(at))

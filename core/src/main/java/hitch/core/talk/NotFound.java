@@ -33,10 +33,10 @@ final class NotFound {
     private static final Pattern INTENT = Pattern.compile(
             "\\b(?:going to|gonna|want to|wanna|need to|let me) (?:locate|mark|find|go back to|stop at|show you|get a (?:mark|locate|picture) (?:on|of)|put a (?:mark|flag) on)\\b");
     private static final Pattern ASKED =
-            Pattern.compile("\\bis (?:that|this|it) (?:an?|another) .{0,24}\\b(?:no|nope|nah)\\b");
+            Pattern.compile("\\bis (?:that|this|it) (?:an?|another) .{0,60}\\b(?:no|nope|nah)\\b");
 
     private static final Pattern NAMED_AS_KNOWN = Pattern.compile(
-            "^[\\s,.]*(?:(?:so|and|but|now|okay|as for|i can|i could|we can|you can|i'd|i'll|we'll) )*(?:\\w+ )?(?:the|that|those|your) (?:\\w+ )?"
+            "^[\\s,.]*(?:(?:so|and|but|now|okay|as for|because|since|with|between|you'?ve got|you got|you have|it'?s|i can|i could|we can|you can|i'd|i'll|we'll) )*(?:\\w+ )?(?:the|that|those|your) (?:\\w+ )?"
                     + "(?:" + Known.THINGS + "|roots?|grease|scale|debris)\\b");
     private static final Pattern NOW = Pattern.compile(
             "\\b(?:here|now|again|still|gets?|getting|starts?|begins?|continues?|goes|runs|comes|coming)\\b");

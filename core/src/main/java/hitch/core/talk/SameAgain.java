@@ -36,7 +36,7 @@ final class SameAgain {
 
     /** These name nothing, beside it or about it. */
     private static final Set<String> NAMELESS = Set.of(
-            ("and okay ok so now here there then too again still also as well just only a an the this that these those it its it's "
+            ("i'm im uh um you you've they they're he she we're and okay ok so now here there then too again still also as well just only a an the this that these those it its it's "
                             + "of em them is are was we we've i see i've got have has there's that's here's yeah yep yes another more less same above before "
                             + "likewise ditto little bit few some couple lots plenty lot one ones two three tapering tapers off lighter heavier thicker "
                             + "thinner worse bigger smaller whole big small much on at in from up down over by to side left right top bottom "

@@ -34,8 +34,6 @@ final class Stating {
     record Stated(List<Draft> drafts, Set<Topic> guessed) {}
 
     private static final double LATELY_S = 60;
-    /** A joint that is as it should be, or is to be checked, and of which no more is said, is no finding. */
-    private static final Pattern SOUND = Pattern.compile("\\b(?:sound|fine|good|okay|ok|clean|tight|check)\\b");
     /** That it was cleaned last in April tells when it was served, and of no stretch. */
     private static final Pattern LAST_TIME = Pattern.compile(
             "\\blast (?:cleaned|jetted|cut|cabled|snaked|rodded|done)\\b|\\b(?:cleaned|jetted|cut|cabled|snaked|rodded) (?:.{0,20}\\bago|in (?:the )?(?:spring|summer|fall|winter)|in (?:january|february|march|april|may|june|july|august|september|october|november|december)|last|back in)\\b");
@@ -105,10 +103,10 @@ final class Stating {
             List<Draft> whole = List.copyOf(all);
             all.removeIf(d -> isFound(d) && NotFound.isFoundBefore(d, whole, text, drafts));
         }
+        // A joint of which no more is said is no finding.
         all.removeIf(d -> course.isTold()
                 && d.matter() == FindingKind.JOINT
-                && d.traits().details().isNone()
-                && SOUND.matcher(low).find());
+                && d.traits().details().isNone());
         if (course.isTold()) {
             Neighbours.drop(all);
         }

@@ -67,6 +67,8 @@ class HeardLinesTest {
             It goes to Pvc.                            | It goes to PVC.
             The counter is at 0 here.                  | The counter is at zero here.
             From 0 feet to 0.5 feet.                   | From 0 feet to 0.5 feet.
+            Dig at 1:34, not at 1:30.                  | Dig at 134, not at 1:30.
+            Twenty-six joints offset a lot.            | 26 joint's offset a lot.
             One hundred, ten, a sag.                   | 110, a sag.
             A straight tea in for inch clay.           | A straight tee in 4 inch clay.
             Eye can see a hangar.                      | I can see a hanger.

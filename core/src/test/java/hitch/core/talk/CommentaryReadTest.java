@@ -135,6 +135,8 @@ class CommentaryReadTest {
     @Test
     void whatIsAskedAndDeniedIsRuledOut() {
         assertThat(after("Twenty. Is that a crack, no, it's only a seam.")).contains("-crack@20");
+        assertThat(after("Twenty. Is that a, is that a crack there? I don't, I don't think so. No, it's a seam."))
+                .contains("-crack@20");
         assertThat(after("Twenty. A hole in the top.", "No wait, that's just a chip."))
                 .anyMatch(d -> d.startsWith("-hole"));
     }

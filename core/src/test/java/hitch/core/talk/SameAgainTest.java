@@ -29,6 +29,13 @@ class SameAgainTest {
                 .startsWith("roots 30");
     }
 
+    /** "I'm" was said of the roots, too. */
+    @Test
+    void aWordThatAnybodySaysOfAnythingNamesNothing() {
+        assertThat(drafted("Twenty. I'm seeing roots on the left.", "Thirty. I'm, uh, I'm in water now."))
+                .noneMatch(d -> d.startsWith("roots 30"));
+    }
+
     @Test
     void itIsFoundBesideWhatIsNamedInTheSameBreath() {
         assertThat(drafted("Twenty. Roots on the left.", "Thirty, more of the same, and a crack on the right."))

@@ -17,6 +17,9 @@ final class Plain {
             "\\b(?:(?:\\d+|two|three|four|five|six|seven|eight|nine|ten|eleven|twelve|(?:thir|four|fif|six|seven|eigh|nine)teen"
                     + "|(?:twenty|thirty|forty|fifty|sixty|seventy|eighty|ninety)(?: one)?|hundred)\\b ?)+");
 
+    /** "It's, uh, it's the, the kitchen": some words once more. */
+    private static final Pattern STUTTER = Pattern.compile("(?<![a-z0-9'])((?:[a-z0-9']+ ){1,4}?)\\1+");
+
     private static final Pattern OTHER_SIGNS = Pattern.compile("[^a-z0-9' ]");
     private static final Pattern SPACES = Pattern.compile("\\s+");
     /** A longer one before one that it ends with. */
@@ -46,7 +49,8 @@ final class Plain {
                 .matcher(words.toLowerCase(Locale.ROOT).replace('\u2019', '\''))
                 .replaceAll(" ");
         String plain = NUMBERS.matcher(SOUNDS.matcher(bare).replaceAll(" ")).replaceAll("0 ");
-        return SPACES.matcher(plain).replaceAll(" ").strip();
+        String spaced = SPACES.matcher(plain + " ").replaceAll(" ");
+        return STUTTER.matcher(spaced).replaceAll("$1").strip();
     }
 
     /** The words, bare of their endings, and each two that stand together. */

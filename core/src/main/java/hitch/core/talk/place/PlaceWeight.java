@@ -89,7 +89,10 @@ final class PlaceWeight {
                 || row.is(next, OTHER_AFTER)
                 || row.at(next).text().equals("in") && !about.edge(next + 1)
                 || row.at(next).text().equals("deep");
-        if (!measured && others) {
+        boolean either = row.at(next).text().equals("or")
+                && row.at(next + 1).isNumber()
+                && (row.is(next + 2, OTHER_AFTER) || row.at(next + 2).text().equals("-"));
+        if (!measured && (others || either)) {
             return 0;
         }
         if (row.is(i - 1, OTHER_BEFORE) || row.at(i).value() >= 400 && !measured) {

@@ -24,6 +24,8 @@ final class WayOut {
     private static final double LATE = 0.5;
     /** So far back the water was spoken of that the camera comes out of, characters. */
     private static final int LATELY = 120;
+    /** Or so soon behind, in what it was: "I'm out, so that's a belly". */
+    private static final int AT_ONCE = 50;
     /** "Feet, and okay, ": what may stand between a place and what is said of it, characters. */
     private static final int RIGHT_BEHIND = 12;
 
@@ -60,7 +62,8 @@ final class WayOut {
 
     /** "Thirty-one, we're out": there the water ends, not the way. */
     private boolean isOutOfWater(int out) {
-        return IN_WATER.matcher(lower.substring(Math.max(0, out - LATELY), out)).find()
+        return IN_WATER.matcher(lower.substring(Math.max(0, out - LATELY), Math.min(lower.length(), out + AT_ONCE)))
+                        .find()
                 && places.stream().anyMatch(p -> p.end() <= out && out - p.end() <= RIGHT_BEHIND);
     }
 }

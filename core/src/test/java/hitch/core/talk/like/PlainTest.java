@@ -22,6 +22,10 @@ class PlainTest {
                 "and now at about 27 and a half feet grease | grease",
                 "Twelve. Roots. | roots",
                 "forty one | 0",
+                "it's, uh, it's the, the kitchen | it's the kitchen",
+                "and there's, and there's a, um, a crack | and there's a crack",
+                "roots, roots, roots | roots",
+                "the bottom of the pipe | the bottom of the pipe",
                 "Nine feet | 0 feet",
                 "one of these | one of these",
                 "a dozen of them at 12 feet | a dozen of them at 0 feet"

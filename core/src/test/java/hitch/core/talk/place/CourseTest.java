@@ -32,6 +32,20 @@ class CourseTest {
     }
 
     @Test
+    void outOfTheWaterIsNotOutOfTheLine() {
+        assertThat(told(
+                        "zero at the cap",
+                        "ten feet roots",
+                        "twenty feet a crack",
+                        "thirty feet a gap",
+                        "forty five feet it's up to the glass here",
+                        "i can't see a thing and it goes on and on for quite a while longer than i thought that it would when i saw it first",
+                        "fifty eight i'm out so that's a long belly",
+                        "sixty three feet a crack"))
+                .endsWith(58L, 63L);
+    }
+
+    @Test
     void bareNumbersArePlacesAndOtherNumbersAreNone() {
         assertThat(told(
                         "Job two one nine, four hundred and six Alder Row.",

@@ -34,6 +34,7 @@ class OtherNumbersTest {
                 "PVC, laid in 06, I think.",
                 "I'd replace thirty feet of it.",
                 "I'll be here Sunday at five.",
+                "Stones in the bottom, thirty or forty of them.",
                 "We start tomorrow at eight.",
                 "It was 22 Gannet Row, by the way.",
                 "That takes about thirty minutes."
