@@ -98,6 +98,7 @@ public final class VoiceTable {
                 .replaceAll("\\b([a-z])\\.", "$1 ")
                 .replaceAll("\\bpvc\\b", "p v c")
                 .replaceAll("[^a-z0-9' ]", " ")
+                .replaceAll("\\b(?:uh|um|er|erm|ah|hmm)\\b", " ")
                 .replace("'", "")
                 .replaceAll("\\s+", " ");
         for (Map.Entry<String, String> alike : ALIKE.entrySet()) {

@@ -31,14 +31,14 @@ final class Neighbours {
                 && WITHIN.getOrDefault(kind, Set.of()).contains(part);
     }
 
-    /** Leaves out what stands beside the thing that it is. */
+    /** Leaves out what rules know beside the thing that it is, where it cannot be another as well. */
     static void drop(List<Draft> all) {
         List<Draft> whole = List.copyOf(all);
-        all.removeIf(d -> whole.stream().anyMatch(o -> o.certainty() == d.certainty() && isEndOf(o, d)));
+        all.removeIf(d -> whole.stream().anyMatch(o -> o.certainty() == d.certainty() && isNothingBeside(d, o)));
     }
 
-    /** "End of run, as far as I can go": the end; and "we have a drop at the joint, it's slipped down an inch": the offset. */
-    private static boolean isEndOf(Draft whole, Draft part) {
+    /** "End of run, as far as I can go" is the end; "we have a drop at the joint, it's slipped down an inch" the offset. */
+    private static boolean isNothingBeside(Draft part, Draft whole) {
         return whole.matter() == FindingKind.END && part.matter() == FindingKind.LIMIT
                 || whole.matter() == FindingKind.OFFSET && part.matter() == FindingKind.DROP;
     }

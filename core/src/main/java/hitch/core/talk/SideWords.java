@@ -19,13 +19,13 @@ final class SideWords {
                     + "(?! (?:here|now|there|at|before|after|away|up|next|by|above|behind|back|over|on|in|of|to|down|through|round|around|where|under|past|beside))"
                     + "|(?:up|on) (top)(?! of)|(?:across|along|over) the (top|bottom)(?! of the (?:house|hill|stairs|screen))"
                     + "|(top|bottom)(?:'?s| is| has)?(?: been)? (?:coming down|caved|caving|sagging|flattened|rotted|worn|missing|cracked|gone)"
-                    + "|^[\\s,.]*" + NAMES + "(?= ?[,.]|$)|, " + NAMES + "(?= ?[,.]|$))\\b");
+                    + "|^[\\s,.]*" + NAMES + "(?= ?[,.]|$)|, (?:upper |lower )?" + NAMES + "(?= ?[,.]|$))\\b");
     private static final Pattern OTHER = Pattern.compile(
             "\\b(?:all|alright|what'?s|is|are|was|ten|years|feet|foot|be|that'?s|looks?|came|comes) (?:left|right)\\b");
 
     /** What turns, or comes in, says its side without a word before it. */
     private static final Pattern TURN = Pattern.compile(
-            "\\b(?:(?:tie ?-?ins?|wye|tee|tap|service|lateral|branch|bend|turn|elbow|ninety|forty ?-?five|sweep),? (?:coming in |in |goes |going |to the |on the )?"
+            "\\b(?:(?:tie ?-?ins?|wye|tee|tap|service|lateral|branch|bend|turn|elbow|ninety|forty ?-?five|sweep|degrees?|deflects|deviates|inclines),? (?:coming in |in |goes |going |to the |on the )?"
                     + "|(?:goes|going|turns?|turning|bends?|bending|comes back|coming back|swings?|hooks?|jogs?) (?:off |back )?(?:to the )?)"
                     + "(left|right)\\b");
 

@@ -51,9 +51,19 @@ class SaidSidesTest {
             Twenty two, tap left, capped.                      | 9-9
             Twenty two, the kitchen drops in from overhead.    | 12-12
             Twenty two, there's another stack on the left.     | 9-9
+            Twenty two, a connection, upper left, a trickle.   | 9-9
             """)
     void aTieInIsOnTheSideThatItComesInFrom(String line, String hours) {
         assertThat(sided(line)).last().isEqualTo("tie-in " + hours);
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Twenty two, bend, thirty degrees left.       | bend 9-9
+            Twenty two, a bend, about ten degrees to the right. | bend 3-3
+            """)
+    void aBendGoesWhereItIsSaidToGo(String line, String wanted) {
+        assertThat(sided(line)).last().isEqualTo(wanted);
     }
 
     @Test
