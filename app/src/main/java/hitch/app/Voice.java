@@ -37,7 +37,7 @@ final class Voice {
         String simulated = System.getProperty("hitch.microphone");
         return new Senses(
                 narrator(),
-                () -> new Recogniser(new ModelFolder(DataFolder.path()), Favoured.ofTheTrade(Favoured.IN_NOTES)),
+                () -> new Recogniser(new ModelFolder(DataFolder.path()), Favoured.inNotes()),
                 () -> simulated == null ? new DeviceMicrophone() : simulated(Path.of(simulated)),
                 new Listener(new ModelFolder(DataFolder.path())));
     }

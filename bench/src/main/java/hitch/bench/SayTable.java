@@ -49,7 +49,7 @@ public final class SayTable {
         int right = 0;
         int all = 0;
         double longest = 0;
-        try (Recogniser ears = new Recogniser(models, Favoured.ofTheTrade(Favoured.IN_NOTES))) {
+        try (Recogniser ears = new Recogniser(models, Favoured.inNotes())) {
             for (Speaker speaker : Speaker.values()) {
                 NeuralVoice voice = new NeuralVoice(models, new Speaking(speaker, 1.0));
                 for (String note : NOTES) {

@@ -40,12 +40,13 @@ final class Beam {
      * @param parts of words, in order
      * @param likely log-probability of each
      * @param sum of those
+     * @param signs what is lent for signs
      * @param at where it stands among favoured phrases
      * @param from the step before its last part
      */
-    private record Line(List<Integer> parts, List<Float> likely, double sum, Favoured.At at, Step from) {
+    private record Line(List<Integer> parts, List<Float> likely, double sum, double signs, Favoured.At at, Step from) {
         double total() {
-            return sum + at.bonus();
+            return sum + signs + at.bonus();
         }
 
         double score() {
@@ -66,7 +67,7 @@ final class Beam {
             Step begin = decoder.begin(states, mask);
             open.add(begin.memory());
             List<Line> ended = new ArrayList<>();
-            List<Line> live = best(next(new Line(List.of(), List.of(), 0, favoured.begin(), begin), begin, ended));
+            List<Line> live = best(next(new Line(List.of(), List.of(), 0, 0, favoured.begin(), begin), begin, ended));
             for (int length = 1; length < most && !live.isEmpty(); length++) {
                 List<Line> tried = new ArrayList<>();
                 for (Line line : live) {
@@ -97,7 +98,7 @@ final class Beam {
     }
 
     private double whole(Line line) {
-        return (line.sum() + favoured.atEnd(line.at()))
+        return (line.sum() + line.signs() + favoured.atEnd(line.at()))
                 / Math.max(1, line.parts().size());
     }
 
@@ -107,13 +108,16 @@ final class Beam {
         List<Line> all = new ArrayList<>();
         for (int part : top(likely, lines == 1 ? 1 : PARTS)) {
             if (part == TokenDecoder.END) {
-                ended.add(new Line(line.parts(), line.likely(), line.sum() + likely[part], line.at(), step));
+                ended.add(new Line(
+                        line.parts(), line.likely(), line.sum() + likely[part], line.signs(), line.at(), step));
             } else {
+                String piece = tokens.piece(part);
                 all.add(new Line(
                         with(line.parts(), part),
                         with(line.likely(), likely[part]),
                         line.sum() + likely[part],
-                        favoured.on(line.at(), tokens.piece(part)),
+                        line.signs() + favoured.ofSign(piece),
+                        favoured.on(line.at(), piece),
                         step));
             }
         }

@@ -15,12 +15,18 @@ public final class Favoured {
     public static final Favoured NOTHING = new Favoured(List.of(), 0);
 
     /** How much a phrase of the trade is favoured in a note, of which little is said and nothing about anything else. */
-    public static final double IN_NOTES = 3;
+    private static final double IN_NOTES = 3;
     /** And in talk, in which other things are spoken of, too. */
-    public static final double IN_TALK = 1;
+    private static final double IN_TALK = 1;
+    /**
+     * How much likelier than ears think it a sign is thought in talk, logarithm: they leave signs out, and speech without signs runs together. On
+     * ten commentaries 88 % of drafts were as of the true words with it, 84 % without.
+     */
+    private static final double SIGN = 0.7;
 
     private final Node root = new Node();
     private final double perPhrase;
+    private final double sign;
 
     private static final class Node {
         private final Map<Character, Node> next = new HashMap<>();
@@ -51,7 +57,12 @@ public final class Favoured {
      * @param perPhrase logarithm of how much likelier a whole phrase is than without
      */
     public Favoured(List<String> phrases, double perPhrase) {
+        this(phrases, perPhrase, 0);
+    }
+
+    private Favoured(List<String> phrases, double perPhrase, double sign) {
         this.perPhrase = perPhrase;
+        this.sign = sign;
         for (String phrase : phrases) {
             Node at = root;
             for (int i = 0; i < phrase.length(); i++) {
@@ -62,12 +73,19 @@ public final class Favoured {
         }
     }
 
-    /** The words of the trade.
-     *
-     * @param perPhrase logarithm of how much likelier each is
-     */
-    public static Favoured ofTheTrade(double perPhrase) {
-        return perPhrase == 0 ? NOTHING : new Favoured(FavouredWords.all(), perPhrase);
+    /** The words of the trade, as they are in a note. */
+    public static Favoured inNotes() {
+        return new Favoured(FavouredWords.all(), IN_NOTES);
+    }
+
+    /** The words of the trade, as they are in talk, and the signs between them. */
+    public static Favoured inTalk() {
+        return new Favoured(FavouredWords.all(), IN_TALK, SIGN);
+    }
+
+    /** How much likelier a piece of a line is thought than ears think it, whatever it stands on; logarithm. */
+    double ofSign(String piece) {
+        return piece.length() == 1 && ".,?!".contains(piece) ? sign : 0;
     }
 
     At begin() {

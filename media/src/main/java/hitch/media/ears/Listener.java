@@ -39,7 +39,7 @@ public final class Listener implements Listening {
     private final Favoured favoured;
 
     public Listener(ModelFolder models) {
-        this(models, Favoured.ofTheTrade(Favoured.IN_TALK));
+        this(models, Favoured.inTalk());
     }
 
     /** @param favoured what is thought likelier to be said */

@@ -39,6 +39,18 @@ class FavouredTest {
         assertThat(given("on the", " wye")).as("and a word that begins another").isEqualTo(6);
     }
 
+    /** Ears leave signs out of talk, which runs together without; a note is one breath. */
+    @Test
+    void signsAreFavouredInTalkAlone() {
+        assertThat(Favoured.inTalk().ofSign("."))
+                .isPositive()
+                .isEqualTo(Favoured.inTalk().ofSign(","));
+        assertThat(Favoured.inTalk().ofSign(" wye")).isZero();
+        assertThat(Favoured.inTalk().ofSign("")).isZero();
+        assertThat(Favoured.inNotes().ofSign(".")).isZero();
+        assertThat(Favoured.NOTHING.ofSign(".")).isZero();
+    }
+
     @Test
     void theSameAgainAndAgainIsFavouredOnce() {
         assertThat(given("wye wye wye wye")).isEqualTo(3);
