@@ -124,7 +124,12 @@ final class Guess {
             int start = text.indexOf(clause, at);
             at = start + clause.length();
             if (words(clause) >= CLAUSE_WORDS) {
-                likely(clause, LIKE_IN_A_CLAUSE, m -> Stating.isFound(m) && mayBe(m, clause, statements, false))
+                likely(
+                                clause,
+                                LIKE_IN_A_CLAUSE,
+                                m -> Stating.isFound(m)
+                                        && statements.isClaimed(m, text)
+                                        && mayBe(m, clause, statements, false))
                         .flatMap(like -> like.matter().stream())
                         .forEach(matter -> clauses.add(new Clause(matter, start)));
             }

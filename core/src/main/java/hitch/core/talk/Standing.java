@@ -83,7 +83,8 @@ final class Standing {
                 .or(() -> course.at(at));
         Optional<Draft.Place> said = draft.place();
         if (draft.matter() == FindingKind.LOCATE) {
-            return draft.at(here.or(() -> said.filter(this::isKnown)));
+            // A mark is over one spot; which of a stretch is not known.
+            return draft.at(here.filter(Draft.Place::isPoint).or(() -> said.filter(this::isKnown)));
         }
         if (isFeature(draft) && said.filter(p -> !p.isPoint()).isPresent()) {
             // A length that was said with it is another thing's.
@@ -108,7 +109,7 @@ final class Standing {
             return draft.at(here);
         }
         if (draft.matter() instanceof FindingKind kind && OF_NO_PLACE.contains(kind)) {
-            return draft.at(kind == FindingKind.ADVICE ? course.within(passage, end) : Optional.empty());
+            return draft.at(kind == FindingKind.ADVICE ? toBeDoneAt(passage, end) : Optional.empty());
         }
         if (OF_THE_WHOLE.matcher(draft.wording()).find()) {
             return draft.at(course.within(passage, end));
@@ -127,6 +128,14 @@ final class Standing {
         return draft.matter() == FindingKind.FIXTURE_TEST
                 && (!SEEN_TO_COME.matcher(draft.wording()).find()
                         || BEFOREHAND.matcher(draft.wording()).find());
+    }
+
+    /** "Fix: fifty-five, open cut": at the place that is said with it, or right before. */
+    private Optional<Draft.Place> toBeDoneAt(int passage, int end) {
+        return course.within(passage, end)
+                .or(() -> course.isPlaceAt(passage) && course.isBehindFarthest(passage)
+                        ? course.at(passage)
+                        : Optional.empty());
     }
 
     private boolean isKnown(Draft.Place place) {

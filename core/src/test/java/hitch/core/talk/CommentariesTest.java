@@ -5,6 +5,8 @@ import static org.assertj.core.api.Assertions.assertThat;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.talk.Labelled.Score;
+import java.util.Map;
+import java.util.concurrent.ConcurrentHashMap;
 import java.util.stream.Stream;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
@@ -16,7 +18,14 @@ class CommentariesTest {
         return Labelled.names().stream();
     }
 
+    /** Each is read once for all that is asked of it. */
+    private static final Map<String, Score> SCORES = new ConcurrentHashMap<>();
+
     private static Score score(String name) {
+        return SCORES.computeIfAbsent(name, CommentariesTest::read);
+    }
+
+    private static Score read(String name) {
         Labelled said = Labelled.read(name);
         return said.score(new TalkReader(new TradeNoteReader(), LengthUnit.FEET)
                 .read(said.cues())

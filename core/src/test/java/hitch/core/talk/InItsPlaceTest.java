@@ -55,6 +55,22 @@ class InItsPlaceTest {
     }
 
     @Test
+    void whatIsToBeDoneIsAtThePlaceThatStandsRightBeforeIt() {
+        assertThat(drafted("Thirty. A hole.", "Fifty. That's the main.", "Thirty: open cut, replace one stick."))
+                .contains("advice 30");
+    }
+
+    @Test
+    void aMarkIsOverNoStretch() {
+        assertThat(drafted(
+                        "Thirty. A hole.",
+                        "Fifty. That's the main.",
+                        "Replace it from thirty to forty.",
+                        "I sprayed a blue mark on the grass."))
+                .noneMatch(d -> d.startsWith("locate 30-"));
+    }
+
+    @Test
     void whatIsCalledByAWordOfTheWholeLineIsNowhere() {
         assertThat(drafted("Thirty. A crack in the line.", "Fifty. That's the main.", "Get that line jetted."))
                 .doesNotContain("advice 30");

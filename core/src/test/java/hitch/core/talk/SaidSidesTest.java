@@ -51,7 +51,7 @@ class SaidSidesTest {
             Twenty two, tap left, capped.                      | 9-9
             Twenty two, the kitchen drops in from overhead.    | 12-12
             Twenty two, there's another stack on the left.     | 9-9
-            Twenty two, a connection, upper left, a trickle.   | 9-9
+            Twenty two, tap, upper left, capped.               | 9-9
             """)
     void aTieInIsOnTheSideThatItComesInFrom(String line, String hours) {
         assertThat(sided(line)).last().isEqualTo("tie-in " + hours);
