@@ -10,7 +10,10 @@ public final class Dangling {
                     + "point through by approximately like or no inch half some near because cause see think until if when where say till but so guess which what how")
             .split(" "));
 
-    /** The same, though captions end with them however they are cut. */
+    /** Of them, what a statement may end with as well: "about an inch", "eighteen and a half". */
+    private static final Set<String> MAY_END = Set.of("inch", "half", "some", "in", "on", "through", "so", "like");
+
+    /** Words after which it goes on too, though captions end with them however they are cut. */
     private static final Set<String> TOO = Set.of(
             ("has have had is are was were it's i'm i've i'd i'll we're we've there's that's you're they're he's she's not very just "
                             + "your my our its his her their gonna")
@@ -19,9 +22,6 @@ public final class Dangling {
     /** What no statement begins with. */
     private static final Set<String> WITHIN =
             Set.of("of feet foot inch inches percent o'clock than ago wide thick metres meters".split(" "));
-
-    /** Of them, what a statement may end with as well: "about an inch", "eighteen and a half". */
-    private static final Set<String> MAY_END = Set.of("inch", "half", "some", "in", "on", "through", "so", "like");
 
     /** Captions that are cut by the clock end with such a word in one of six, those cut at pauses in one of twelve at most. */
     private static final double SELDOM = 0.12;

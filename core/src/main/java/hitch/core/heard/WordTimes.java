@@ -80,7 +80,7 @@ public final class WordTimes {
 
     /**
      * How many words were said by the end of each stretch: those by which all stretches together are least off the speed at which the
-     * piece is spoken. Found from the last stretch to the first, each with what stands best before it.
+     * piece is spoken. Found stretch by stretch, each with what was best before it.
      */
     private static int[] shared(List<String> words, double[] letters, List<SpeechPieces.Stretch> speech) {
         int many = words.size();

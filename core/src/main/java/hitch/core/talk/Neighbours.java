@@ -5,18 +5,15 @@ import hitch.core.finding.Topic;
 import hitch.core.note.Draft;
 import java.util.List;
 import java.util.Map;
-import java.util.Set;
 
 /** Kinds that one breath tells of one thing: "bit of the wall is out, you can see dirt" is one hole, and no break beside it. */
 final class Neighbours {
     /** What is told in other words where a kind stands beside it. */
-    private static final Map<FindingKind, Set<FindingKind>> WITHIN = Map.of(
-            FindingKind.OFFSET, Set.of(FindingKind.DROP, FindingKind.JOINT),
-            FindingKind.END, Set.of(FindingKind.LIMIT),
-            FindingKind.HOLE, Set.of(FindingKind.BREAK),
-            FindingKind.BEND, Set.of(FindingKind.DROP),
-            FindingKind.ROOTS, Set.of(FindingKind.JOINT),
-            FindingKind.GAP, Set.of(FindingKind.JOINT));
+    private static final Map<Topic, Topic> WITHIN = Map.of(
+            FindingKind.OFFSET, FindingKind.DROP,
+            FindingKind.END, FindingKind.LIMIT,
+            FindingKind.HOLE, FindingKind.BREAK,
+            FindingKind.BEND, FindingKind.DROP);
 
     private Neighbours() {}
 
@@ -26,9 +23,7 @@ final class Neighbours {
     }
 
     private static boolean isWithin(Topic part, Topic whole) {
-        return whole instanceof FindingKind kind
-                && part instanceof FindingKind
-                && WITHIN.getOrDefault(kind, Set.of()).contains(part);
+        return part.equals(WITHIN.get(whole));
     }
 
     /** Leaves out what rules know beside the thing that it is, where it cannot be another as well. */

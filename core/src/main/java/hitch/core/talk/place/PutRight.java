@@ -12,14 +12,16 @@ final class PutRight {
     /** The same where it is said that it was read wrongly. */
     private static final int LATER = 120;
 
-    private static final Pattern CORRECTION = Pattern.compile("(?i)\\b(?:correction|scratch that|strike that)\\b");
+    private static final String CORRECTED = "correction|scratch that|strike that";
+
+    private static final Pattern CORRECTION = Pattern.compile("(?i)\\b(?:" + CORRECTED + ")\\b");
     /** And not far from it, feet. */
     private static final double NEAR_FT = 4;
 
     /** "No, wait, make that": a word of its own, and not of "no flow". */
-    private static final Pattern NO = Pattern.compile(
-            "\\b(?:no|correction|scratch that|strike that)\\b(?:[,. ]+(?:wait|sorry|hang on|hold on|read (?:it|that) again|make (?:that|it)|call (?:it|that)|it'?s|that'?s|uh|um|no|i lied|i mean))*"
-                    + "[,. ]+(?:(?:more )?(?:at|like|about|around|actually|maybe|say|rather|really|closer to)[, ]+)?$");
+    private static final Pattern NO = Pattern.compile("\\b(?:no|" + CORRECTED
+            + ")\\b(?:[,. ]+(?:wait|sorry|hang on|hold on|read (?:it|that) again|make (?:that|it)|call (?:it|that)|it'?s|that'?s|uh|um|no|i lied|i mean))*"
+            + "[,. ]+(?:(?:more )?(?:at|like|about|around|actually|maybe|say|rather|really|closer to)[, ]+)?$");
 
     private PutRight() {}
 
