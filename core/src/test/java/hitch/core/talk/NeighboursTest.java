@@ -12,9 +12,9 @@ class NeighboursTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             Thirty, a bit of the wall is out, you can see dirt.                         | hole   | break
-            Thirty, the joint has dropped, the far pipe slipped down an inch.           | offset | drop
+            Thirty, we have a drop at the joint, the pipe's slipped down about three quarters of an inch. | offset | drop
             Thirty, a joint with some hair roots in it.                                 | roots  | joint
-            Thirty, end of the run, that is as far as it goes.                          | end    | limit
+            Thirty, structure nineteen, end of run. | end | limit
             """)
     void isOneThing(String said, String thing, String other) {
         assertThat(drafted(said)).anyMatch(d -> d.startsWith(thing)).noneMatch(d -> d.startsWith(other));
