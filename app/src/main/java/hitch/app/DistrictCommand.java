@@ -12,6 +12,7 @@ import hitch.core.survey.Survey;
 import hitch.store.DistrictText;
 import hitch.store.Footage;
 import hitch.store.JobFolder;
+import hitch.store.StoreException;
 import hitch.store.TextFile;
 import java.io.PrintWriter;
 import java.nio.file.Path;
@@ -56,9 +57,7 @@ final class DistrictCommand implements Callable<Integer> {
         PrintWriter out = spec.commandLine().getOut();
         PrintWriter err = spec.commandLine().getErr();
         Optional<District> kept = Jobs.firm().districts().of(recipient);
-        DistrictForm its = form == null
-                ? kept.map(District::form).orElse(DistrictForm.PLAIN)
-                : DistrictText.parse(TextFile.read(form));
+        DistrictForm its = form == null ? kept.map(District::form).orElse(DistrictForm.PLAIN) : read(form);
         CodeTable table = codes == null
                 ? kept.map(District::codes).orElse(CodeTable.NONE)
                 : CodeTable.parse(TextFile.read(codes));
@@ -79,6 +78,15 @@ final class DistrictCommand implements Callable<Integer> {
             out.print(new DistrictTable(may, its, table).csv());
             out.flush();
             return here.isEmpty() ? 0 : 1;
+        }
+    }
+
+    private static DistrictForm read(Path form) throws StoreException {
+        try {
+            return DistrictText.parse(TextFile.read(form));
+        } catch (IllegalArgumentException e) {
+            throw new StoreException(
+                    "The form in " + form + " cannot be understood: " + e.getMessage() + " Nothing was kept.", e);
         }
     }
 }

@@ -40,12 +40,12 @@ final class Jobs {
         }
     }
 
-    /** How the firm's films are wished for. */
     /** What the firm keeps on this machine. */
     static FirmFolder firm() {
         return new FirmFolder(DataFolder.path());
     }
 
+    /** How the firm's films are wished for. */
     static StoryWish wish() throws StoreException {
         return StoryWish.USUAL.phrased(firm().phrases());
     }

@@ -3,21 +3,15 @@ package hitch.app;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.LineJob;
-import hitch.core.finding.Finding;
-import hitch.core.footage.Clip;
 import hitch.core.job.Edit;
 import hitch.core.job.Job;
 import hitch.core.line.Ground;
 import hitch.core.run.Direction;
-import hitch.core.run.Run;
-import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
-import java.util.List;
-import java.util.Optional;
 import javax.xml.parsers.DocumentBuilderFactory;
 import org.junit.jupiter.api.Test;
 import org.junit.jupiter.api.io.TempDir;
@@ -40,24 +34,8 @@ class LineCommandTest {
         return line.execute(arguments);
     }
 
-    /** A job on disk whose footage lies elsewhere. */
     private String saved(Job job) throws StoreException {
-        Path where = folder.resolve("job");
-        try (JobFolder saved = JobFolder.create(where)) {
-            saved.apply(new Edit.DescribeLine(job.line()));
-            for (Clip clip : job.clips()) {
-                saved.apply(new Edit.PutClip(clip));
-                saved.apply(new Edit.ReadCounter(
-                        clip.id(), job.marksOf(clip.id()), List.of(), Optional.empty(), Optional.empty()));
-            }
-            for (Run run : job.runs()) {
-                saved.apply(new Edit.PutRun(run));
-            }
-            for (Finding finding : job.findings()) {
-                saved.apply(new Edit.AddFinding(finding));
-            }
-        }
-        return where.toString();
+        return SavedJob.in(folder.resolve("job"), job).toString();
     }
 
     private static Job twoRuns() {

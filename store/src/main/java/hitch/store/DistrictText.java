@@ -10,6 +10,7 @@ import java.util.LinkedHashMap;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
+import java.util.function.Function;
 import java.util.stream.Collectors;
 
 /** A district's form as a text that a person can read and edit: a line {@code name = value} each, and one for each column. */
@@ -87,21 +88,24 @@ public final class DistrictText {
             }
         }
         DistrictForm plain = DistrictForm.PLAIN;
+        return new DistrictForm(
+                said.getOrDefault("name", ""),
+                said.containsKey("distances from") ? from(said.get("distances from")) : plain.from(),
+                said.containsKey("rising") ? rising(said.get("rising")) : plain.rising(),
+                said.containsKey("unit") ? unit(said.get("unit")) : plain.unit(),
+                said.containsKey("decimals") ? number(said, "decimals", Integer::valueOf) : plain.decimals(),
+                said.getOrDefault("upper", ""),
+                said.getOrDefault("lower", ""),
+                said.containsKey("clip seconds") ? number(said, "clip seconds", Double::valueOf) : plain.clipSeconds(),
+                said.getOrDefault("file names", plain.fileNames()),
+                columns.isEmpty() ? plain.columns() : columns);
+    }
+
+    private static <N extends Number> N number(Map<String, String> said, String key, Function<String, N> read) {
         try {
-            return new DistrictForm(
-                    said.getOrDefault("name", ""),
-                    said.containsKey("distances from") ? from(said.get("distances from")) : plain.from(),
-                    said.containsKey("rising") ? rising(said.get("rising")) : plain.rising(),
-                    said.containsKey("unit") ? unit(said.get("unit")) : plain.unit(),
-                    Integer.parseInt(said.getOrDefault("decimals", String.valueOf(plain.decimals()))),
-                    said.getOrDefault("upper", ""),
-                    said.getOrDefault("lower", ""),
-                    Double.parseDouble(said.getOrDefault("clip seconds", "0")),
-                    said.getOrDefault("file names", plain.fileNames()),
-                    columns.isEmpty() ? plain.columns() : columns);
+            return read.apply(said.get(key));
         } catch (NumberFormatException e) {
-            throw new IllegalArgumentException(
-                    "\"" + said.get("decimals") + "\" or \"" + said.get("clip seconds") + "\" is no number.", e);
+            throw new IllegalArgumentException("\"" + said.get(key) + "\" is no number for " + key + ".", e);
         }
     }
 
