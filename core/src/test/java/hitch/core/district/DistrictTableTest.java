@@ -10,10 +10,14 @@ import hitch.core.finding.FindingKind;
 import hitch.core.finding.LocatedFinding;
 import hitch.core.job.Job;
 import hitch.core.line.ReadFrom;
+import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.measure.Station;
 import hitch.core.survey.Reckoner;
+import java.util.Arrays;
+import java.util.EnumMap;
 import java.util.List;
+import java.util.Map;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import net.jqwik.api.constraints.IntRange;
@@ -96,5 +100,64 @@ class DistrictTableTest {
                 .doesNotHaveDuplicates()
                 .allMatch(n -> n.matches("[\\p{L}\\p{N}._-]+\\.png") && !n.startsWith("."))
                 .contains("A-1-..-520.png", "A-1-..-520-2.png");
+    }
+
+    /** Every field that a column can hold, of one finding that has them all. */
+    @Test
+    void eachColumnHoldsWhatItIsAskedFor() {
+        Job job = Sample.note(Sample.marked(), Sample.DOWN, 50, "crack left, 1/8 in, from 50 to 52, old one");
+        List<Column> all = Arrays.stream(Column.Field.values())
+                .map(f -> new Column(f.word(), f))
+                .toList();
+        DistrictForm form = new DistrictForm(
+                "", ReadFrom.MAIN, false, LengthUnit.METRES, 2, "A-1", "A-2", 0, "{upper}_{code}_{station}", all);
+        Disclosure may = may(job);
+        LocatedFinding crack = may.findings().stream()
+                .filter(f -> f.finding().kind() == FindingKind.CRACK)
+                .findFirst()
+                .orElseThrow();
+        List<String> row = new DistrictTable(may, form, CODES)
+                .rows().stream()
+                        .filter(r -> r.get(Column.Field.KIND.ordinal()).equals("crack"))
+                        .findFirst()
+                        .orElseThrow();
+        Map<Column.Field, String> told = new EnumMap<>(Column.Field.class);
+        for (Column.Field field : Column.Field.values()) {
+            told.put(field, row.get(field.ordinal()));
+        }
+        assertThat(told)
+                .containsEntry(Column.Field.CODE, "520")
+                .containsEntry(Column.Field.STATION, "2.44")
+                .containsEntry(Column.Field.STATION_END, "3.05")
+                .containsEntry(Column.Field.LENGTH, "0.61")
+                .containsEntry(Column.Field.CLOCK, "on the left")
+                .containsEntry(Column.Field.HOW_SURE, crack.finding().certainty().word())
+                .containsEntry(Column.Field.FINDING, crack.finding().id().value())
+                .containsEntry(Column.Field.STILL, "A-1_520_2.44.png")
+                .containsEntry(Column.Field.CLIP, "down.mp4")
+                .containsEntry(Column.Field.TIME, "50.0")
+                .containsEntry(Column.Field.UPPER, "A-1")
+                .containsEntry(Column.Field.LOWER, "A-2")
+                .containsEntry(Column.Field.RECORDED, "2026-05-02")
+                .containsEntry(Column.Field.PROPERTY, may.title())
+                .containsEntry(Column.Field.SIZE_HOW, crack.finding().sizeHow())
+                .containsEntry(Column.Field.REMARK, crack.finding().remark());
+        assertThat(told.get(Column.Field.SIZE)).contains("1/8");
+        assertThat(told.get(Column.Field.SHARE)).isEmpty();
+        assertThat(told.get(Column.Field.WORDS)).isNotBlank();
+    }
+
+    /** Where the datum is not known no distance is made up, and what is a point has one end. */
+    @Test
+    void withoutItsDatumNoDistanceIsTold() {
+        Job job = Sample.note(Sample.job(), Sample.DOWN, 45, "boundary");
+        job = Sample.note(job, Sample.DOWN, 50, "crack left");
+        DistrictTable table =
+                new DistrictTable(may(job), form(ReadFrom.MAIN, false, LengthUnit.FEET, 1, "{code}"), CODES);
+        assertThat(table.isRead()).isFalse();
+        assertThat(table.rows()).isNotEmpty().allMatch(r -> r.get(0).isEmpty() && r.get(1).isEmpty());
+        DistrictTable line = new DistrictTable(
+                may(job), form(ReadFrom.BOUNDARY, true, LengthUnit.FEET_INCHES, 1, "{code}"), CODES);
+        assertThat(line.rows()).anyMatch(r -> r.get(0).equals(LengthUnit.FEET_INCHES.show(Distance.feet(5))));
     }
 }

@@ -9,7 +9,10 @@ import hitch.core.disclosure.Recipient;
 import hitch.core.district.CodeTable;
 import hitch.core.district.District;
 import hitch.core.district.DistrictForm;
+import hitch.core.detail.Detail;
+import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
+import hitch.core.finding.Traits;
 import hitch.core.finding.Weight;
 import hitch.core.footage.Stretch;
 import hitch.core.footage.Watched;
@@ -119,6 +122,71 @@ class ChecksTest {
                 .orElseThrow();
         assertThat(item.check().finding()).contains(new FindingId("F9"));
         assertThat(item.holds()).as("it is told, and holds nothing back").isFalse();
+    }
+
+    @Test
+    void whatIsToBeLookedAtAgainAsksForAReasonAndLeadsThere() {
+        Job job = lookedAtAgain(Sample.marked(), "F4");
+        Check one = found(of(job, Recipient.HOMEOWNER), "A finding was marked for a second look: F4.");
+        assertThat(one.weight()).isEqualTo(Check.Weight.REASON);
+        assertThat(one.finding()).contains(new FindingId("F4"));
+        assertThat(of(job, Recipient.HOMEOWNER).mayGo()).isFalse();
+        job = lookedAtAgain(job, "F1");
+        assertThat(found(of(job, Recipient.HOMEOWNER), "Findings were marked for a second look: F1, F4.")
+                        .mend())
+                .isEqualTo("Look at them");
+        assertThat(words(of(job, Recipient.DISTRICT)))
+                .as("neither is in the district's part")
+                .noneMatch(w -> w.contains("second look"));
+    }
+
+    private static Job lookedAtAgain(Job job, String id) {
+        Finding finding = job.finding(new FindingId(id)).orElseThrow();
+        Traits traits = finding.traits()
+                .withDetails(finding.traits().details().with(Detail.LOOK_AGAIN, "before it goes"));
+        return job.with(new Edit.SayOfFinding(finding.id(), traits, finding.certainty()));
+    }
+
+    private static Check found(Checks checks, String words) {
+        return checks.items().stream()
+                .map(Checks.Item::check)
+                .filter(c -> c.words().equals(words))
+                .findFirst()
+                .orElseThrow(() -> new AssertionError(words(checks)));
+    }
+
+    @Test
+    void aFindingWhoseClipWasLeftOutHasNoStillAndBlocks() {
+        Job job = Sample.marked().with(new Edit.LeaveOutClip(Sample.YARD));
+        Check gone = found(
+                of(job, Recipient.HOMEOWNER),
+                "The clip of F8 was left out of the job, so there is no still of it.");
+        assertThat(gone.weight()).isEqualTo(Check.Weight.BLOCKS);
+        assertThat(gone.where()).isEqualTo(Check.Where.LOAD);
+        assertThat(of(job.with(new Edit.PutClip(Sample.clip(Sample.YARD, 20))), Recipient.HOMEOWNER)
+                        .mayGo())
+                .isTrue();
+    }
+
+    @Test
+    void aRepairThatIsOnlyPossibleIsTold() {
+        Job job = Sample.note(Sample.marked(), Sample.DOWN, 20, "possible hole");
+        job = job.with(new Edit.WeighFinding(new FindingId("F9"), Optional.of(Weight.MEND)));
+        Check told = found(of(job, Recipient.HOMEOWNER), "F9 weighs as a repair and is only possible, not seen.");
+        assertThat(told.weight()).isEqualTo(Check.Weight.TELLS);
+        assertThat(told.finding()).contains(new FindingId("F9"));
+    }
+
+    @Test
+    void whereNothingSaysWhyTheCameraTurnedBackItIsAskedFor() {
+        Job job = Sample.note(Sample.job(), Sample.DOWN, 20, "roots");
+        String words = "Nothing says why the camera turned back: no limit, no connection, no end of the line is marked.";
+        assertThat(words(of(job, Recipient.HOMEOWNER))).contains(words);
+        for (String end : List.of("main connection", "end of the line", "can't get past")) {
+            assertThat(words(of(Sample.note(job, Sample.DOWN, 60, end), Recipient.HOMEOWNER)))
+                    .as(end)
+                    .doesNotContain(words);
+        }
     }
 
     @Test

@@ -21,10 +21,12 @@ import hitch.core.job.View;
 import hitch.core.run.Direction;
 import hitch.core.survey.Reckoner;
 import java.util.ArrayList;
+import java.util.EnumSet;
 import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Random;
+import java.util.Set;
 import net.jqwik.api.ForAll;
 import net.jqwik.api.Property;
 import org.junit.jupiter.api.Test;
@@ -71,6 +73,86 @@ class RearrangingTest {
         job = job.with(arranging(job).join("own:1"));
         assertThat(keys(job)).doesNotContain("own:1");
         assertThat(line(key).shot().narration()).isEqualTo("Here it is. And there is more of it.");
+    }
+
+    /** What goes on shows what was shown: a card its rows, the plan the plan, played footage the moment where it had come to. */
+    @Test
+    void eachKindOfShotGoesOnWithItsOwnPictureWhenItIsSplit() {
+        List<Shot> proposed = script(job).lines().stream().map(ScriptLine::shot).toList();
+        Set<OwnShot.Kind> split = EnumSet.noneOf(OwnShot.Kind.class);
+        for (Shot shot : proposed) {
+            Job one = job.with(arranging(job).split(shot.key(), "Before.", "After."));
+            List<ScriptLine> lines = script(one).lines();
+            Shot first = script(one).line(shot.key()).orElseThrow().shot();
+            Shot rest = lines.get(lines.indexOf(script(one).line(shot.key()).orElseThrow()) + 1)
+                    .shot();
+            assertThat(first.narration()).as(shot.key()).isEqualTo("Before.");
+            assertThat(rest.narration()).as(shot.key()).isEqualTo("After.");
+            switch (shot) {
+                case CardShot card -> {
+                    assertThat(((CardShot) rest).rows()).hasSameSizeAs(card.rows());
+                    split.add(OwnShot.Kind.CARD);
+                }
+                case MapShot _ -> {
+                    assertThat(rest).isInstanceOf(MapShot.class);
+                    split.add(OwnShot.Kind.MAP);
+                }
+                case PassageShot passage -> {
+                    assertThat(((PassageShot) rest).frame().clip())
+                            .isEqualTo(passage.frame().clip());
+                    assertThat(((PassageShot) rest).frame().pts())
+                            .isGreaterThan(passage.frame().pts());
+                    split.add(OwnShot.Kind.PLAYED);
+                }
+                default -> {
+                    assertThat(rest.shown()).isSubsetOf(shot.shown());
+                    split.add(OwnShot.Kind.STILL);
+                }
+            }
+        }
+        assertThat(split).containsExactlyInAnyOrder(OwnShot.Kind.values());
+    }
+
+    /** At the end of its clip there is nothing later to go on with. */
+    @Test
+    void footageThatEndsWithItsClipGoesOnWithinIt() {
+        long end = 120_000;
+        job = job.with(arranging(job)
+                .put(
+                        "",
+                        key -> new OwnShot(
+                                key,
+                                OwnShot.Kind.PLAYED,
+                                Optional.of(new FrameRef(Sample.DOWN, end - 100)),
+                                "",
+                                List.of()),
+                        "One. Two."));
+        job = job.with(arranging(job).split("own:1", "One.", "Two."));
+        assertThat(line("own:2").shot().shown())
+                .allSatisfy(f -> assertThat(f.pts()).isBetween(end - 100, end));
+    }
+
+    @Test
+    void whatIsJoinedGoesToTheNearestShotBeforeItThatIsShown() {
+        List<String> keys = keys(job);
+        String words = line(keys.get(2)).shot().narration();
+        job = job.with(arranging(job).takeOut(keys.get(1)));
+        job = job.with(arranging(job).join(keys.get(2)));
+        assertThat(line(keys.getFirst()).shot().narration()).endsWith(words);
+        assertThat(script(job).told().shots())
+                .extracting(Shot::key)
+                .doesNotContain(keys.get(1), keys.get(2));
+    }
+
+    @Test
+    void theFirstAndTheLastStayWhereThereIsNoMore() {
+        List<String> keys = keys(job);
+        assertThat(arranging(job).move(keys.getFirst(), false).changes()).isEmpty();
+        assertThat(arranging(job).move(keys.getLast(), true).changes()).isEmpty();
+        job = job.with(arranging(job).move(keys.get(1), false));
+        assertThat(keys(job).subList(0, 2)).containsExactly(keys.get(1), keys.get(0));
+        job = job.with(arranging(job).move(keys.get(1), true));
+        assertThat(keys(job)).isEqualTo(keys);
     }
 
     @Test
