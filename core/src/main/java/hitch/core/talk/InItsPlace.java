@@ -17,6 +17,9 @@ final class InItsPlace {
 
     private static final Pattern THAT = Pattern.compile(
             "(?i)\\b(?:fix|dig|replace|line|repair|address|patch|seal|cap|remove|pull|cut|trim) (?:that|this|it)\\b(?! (?:line|pipe|whole|run|every))|\\b(?:that|this)(?:'?s| needs| has| wants| should| ought| will need)\\b");
+    private static final Pattern THAT_STRETCH = Pattern.compile(
+            "(?i)\\b(?:that|this) (?:length|section|stretch|portion) (?:should|ought|has|needs|wants|must|of pipe|is to)\\b");
+
     /** Said so soon behind a thing, seconds. */
     private static final double SOON_S = 10;
 
@@ -45,7 +48,9 @@ final class InItsPlace {
             return at(located.place(lately, drafts).or(() -> advised(passage, seconds, drafts)), placed);
         }
         if (draft.matter() == FindingKind.ADVICE && placed.place().isEmpty()) {
-            return placed.at(located.only(passage.text(), drafts).or(() -> pointed(passage, seconds, drafts)));
+            return placed.at(located.only(passage.text(), drafts)
+                    .or(() -> pointed(passage, seconds, drafts))
+                    .or(() -> ofThatStretch(passage)));
         }
         boolean shown = draft.matter() == Act.PHOTO
                 && !told
@@ -74,6 +79,11 @@ final class InItsPlace {
                 && seconds - drafts.getLast().seconds() <= SOON_S
                 && THAT.matcher(passage.text()).find();
         return there ? drafts.getLast().draft().place() : Optional.empty();
+    }
+
+    /** "That length should be renewed". */
+    private Optional<Draft.Place> ofThatStretch(Passages.Passage passage) {
+        return THAT_STRETCH.matcher(passage.text()).find() ? course.lastStretch(passage.start()) : Optional.empty();
     }
 
     private static Draft at(Optional<Draft.Place> place, Draft draft) {

@@ -42,6 +42,10 @@ final class SideWords {
     private static final Pattern HOUR = Pattern.compile("\\bover,? (?:at|to|by|around),? (" + String.join("|", HOURS)
             + ")\\b(?![ -](?:feet|foot|point|and|inch|inches))");
 
+    private static final Pattern ENTRY_HOUR =
+            Pattern.compile("^\\W*(?:an? |the )?(?:lateral|tap|connection|service|wye|tee|branch|stub) at ("
+                    + String.join("|", HOURS) + "|1[0-2]|[1-9])\\b(?! ?(?:feet|foot|ft|point|and a|\\.\\d))");
+
     private static final Pattern CLOCK =
             Pattern.compile("\\b(" + String.join("|", HOURS) + "|1[0-2]|[1-9])[ -]o'?clock\\b");
     private static final Pattern FROM_ABOVE = Pattern.compile(
@@ -87,8 +91,16 @@ final class SideWords {
                 .or(() -> FROM_ABOVE.matcher(text).find() ? Optional.of(ClockPosition.at(12)) : Optional.empty());
     }
 
+    /** "Lateral at ten", when its place is told already. */
+    static Optional<ClockPosition> ofEntryHour(String sentence) {
+        return hour(ENTRY_HOUR.matcher(sentence.toLowerCase(Locale.ROOT)));
+    }
+
     private static Optional<ClockPosition> ofClock(String text) {
-        Matcher hour = CLOCK.matcher(text);
+        return hour(CLOCK.matcher(text));
+    }
+
+    private static Optional<ClockPosition> hour(Matcher hour) {
         if (!hour.find()) {
             return Optional.empty();
         }

@@ -131,7 +131,8 @@ class DistrictTableTest {
                 .containsEntry(Column.Field.STATION_END, "3.05")
                 .containsEntry(Column.Field.LENGTH, "0.61")
                 .containsEntry(Column.Field.CLOCK, "on the left")
-                .containsEntry(Column.Field.HOW_SURE, crack.finding().certainty().word())
+                .containsEntry(
+                        Column.Field.HOW_SURE, crack.finding().certainty().word())
                 .containsEntry(Column.Field.FINDING, crack.finding().id().value())
                 .containsEntry(Column.Field.STILL, "A-1_520_2.44.png")
                 .containsEntry(Column.Field.CLIP, "down.mp4")
@@ -155,9 +156,11 @@ class DistrictTableTest {
         DistrictTable table =
                 new DistrictTable(may(job), form(ReadFrom.MAIN, false, LengthUnit.FEET, 1, "{code}"), CODES);
         assertThat(table.isRead()).isFalse();
-        assertThat(table.rows()).isNotEmpty().allMatch(r -> r.get(0).isEmpty() && r.get(1).isEmpty());
-        DistrictTable line = new DistrictTable(
-                may(job), form(ReadFrom.BOUNDARY, true, LengthUnit.FEET_INCHES, 1, "{code}"), CODES);
+        assertThat(table.rows())
+                .isNotEmpty()
+                .allMatch(r -> r.get(0).isEmpty() && r.get(1).isEmpty());
+        DistrictTable line =
+                new DistrictTable(may(job), form(ReadFrom.BOUNDARY, true, LengthUnit.FEET_INCHES, 1, "{code}"), CODES);
         assertThat(line.rows()).anyMatch(r -> r.get(0).equals(LengthUnit.FEET_INCHES.show(Distance.feet(5))));
     }
 }

@@ -4,12 +4,12 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.Sample;
 import hitch.core.caption.Cue;
+import hitch.core.detail.Detail;
 import hitch.core.disclosure.Disclosure;
 import hitch.core.disclosure.Recipient;
 import hitch.core.district.CodeTable;
 import hitch.core.district.District;
 import hitch.core.district.DistrictForm;
-import hitch.core.detail.Detail;
 import hitch.core.finding.Finding;
 import hitch.core.finding.FindingId;
 import hitch.core.finding.Traits;
@@ -142,8 +142,8 @@ class ChecksTest {
 
     private static Job lookedAtAgain(Job job, String id) {
         Finding finding = job.finding(new FindingId(id)).orElseThrow();
-        Traits traits = finding.traits()
-                .withDetails(finding.traits().details().with(Detail.LOOK_AGAIN, "before it goes"));
+        Traits traits =
+                finding.traits().withDetails(finding.traits().details().with(Detail.LOOK_AGAIN, "before it goes"));
         return job.with(new Edit.SayOfFinding(finding.id(), traits, finding.certainty()));
     }
 
@@ -159,8 +159,7 @@ class ChecksTest {
     void aFindingWhoseClipWasLeftOutHasNoStillAndBlocks() {
         Job job = Sample.marked().with(new Edit.LeaveOutClip(Sample.YARD));
         Check gone = found(
-                of(job, Recipient.HOMEOWNER),
-                "The clip of F8 was left out of the job, so there is no still of it.");
+                of(job, Recipient.HOMEOWNER), "The clip of F8 was left out of the job, so there is no still of it.");
         assertThat(gone.weight()).isEqualTo(Check.Weight.BLOCKS);
         assertThat(gone.where()).isEqualTo(Check.Where.LOAD);
         assertThat(of(job.with(new Edit.PutClip(Sample.clip(Sample.YARD, 20))), Recipient.HOMEOWNER)
@@ -180,7 +179,8 @@ class ChecksTest {
     @Test
     void whereNothingSaysWhyTheCameraTurnedBackItIsAskedFor() {
         Job job = Sample.note(Sample.job(), Sample.DOWN, 20, "roots");
-        String words = "Nothing says why the camera turned back: no limit, no connection, no end of the line is marked.";
+        String words =
+                "Nothing says why the camera turned back: no limit, no connection, no end of the line is marked.";
         assertThat(words(of(job, Recipient.HOMEOWNER))).contains(words);
         for (String end : List.of("main connection", "end of the line", "can't get past")) {
             assertThat(words(of(Sample.note(job, Sample.DOWN, 60, end), Recipient.HOMEOWNER)))

@@ -93,8 +93,8 @@ class RearrangingTest {
                     assertThat(((CardShot) rest).rows()).hasSameSizeAs(card.rows());
                     split.add(OwnShot.Kind.CARD);
                 }
-                case MapShot _ -> {
-                    assertThat(rest).isInstanceOf(MapShot.class);
+                case MapShot map -> {
+                    assertThat(rest).as(map.title()).isInstanceOf(MapShot.class);
                     split.add(OwnShot.Kind.MAP);
                 }
                 case PassageShot passage -> {
@@ -139,9 +139,7 @@ class RearrangingTest {
         job = job.with(arranging(job).takeOut(keys.get(1)));
         job = job.with(arranging(job).join(keys.get(2)));
         assertThat(line(keys.getFirst()).shot().narration()).endsWith(words);
-        assertThat(script(job).told().shots())
-                .extracting(Shot::key)
-                .doesNotContain(keys.get(1), keys.get(2));
+        assertThat(script(job).told().shots()).extracting(Shot::key).doesNotContain(keys.get(1), keys.get(2));
     }
 
     @Test

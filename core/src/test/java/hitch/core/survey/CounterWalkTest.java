@@ -38,9 +38,7 @@ class CounterWalkTest {
     void whatWasReadAsSetAnewIsAskedAboutUntilSomebodySaidSo() {
         Zeroing zeroed = new Zeroing(70_000, Distance.feet(50), Distance.ZERO, MarkSource.READ_OFF);
         Zeroing set = new Zeroing(90_000, Distance.feet(30), Distance.feet(12), MarkSource.READ_OFF);
-        Job job = Sample.job()
-                .with(new Edit.SetMark(Sample.DOWN, set))
-                .with(new Edit.SetMark(Sample.DOWN, zeroed));
+        Job job = Sample.job().with(new Edit.SetMark(Sample.DOWN, set)).with(new Edit.SetMark(Sample.DOWN, zeroed));
         assertThat(stops(job, Rhythm.NONE))
                 .filteredOn(s -> s.zeroing().isPresent())
                 .extracting(CounterWalk.Stop::pts, CounterWalk.Stop::question, CounterWalk.Stop::reading)
@@ -70,7 +68,9 @@ class CounterWalkTest {
     @Test
     void aSlipWhereTheCameraNeverWasIsNotAskedAbout() {
         Rhythm.Slip beyond = new Rhythm.Slip(
-                new Station(Distance.feet(70).mm()), new Station(Distance.feet(76).mm()), "Out of step.");
+                new Station(Distance.feet(70).mm()),
+                new Station(Distance.feet(76).mm()),
+                "Out of step.");
         assertThat(stops(Sample.job(), slipped(beyond))).isEmpty();
     }
 
@@ -83,13 +83,15 @@ class CounterWalkTest {
         assertThat(CounterWalk.open(job, Reckoner.survey(job), Map.of(Sample.DOWN, slipped(SLIP))))
                 .isEqualTo(stops.size());
         Job without = job.with(new Edit.LeaveOutClip(Sample.DOWN));
-        assertThat(CounterWalk.open(without, Reckoner.survey(without), Map.of())).isZero();
+        assertThat(CounterWalk.open(without, Reckoner.survey(without), Map.of()))
+                .isZero();
     }
 
     @Test
     void aClipWhoseCounterNobodyKnowsIsNotAskedAbout() {
         Job job = Sample.job();
         Clip yard = job.clip(Sample.YARD).orElseThrow();
-        assertThat(CounterWalk.of(yard, List.of(), Reckoner.survey(job), slipped(SLIP))).isEmpty();
+        assertThat(CounterWalk.of(yard, List.of(), Reckoner.survey(job), slipped(SLIP)))
+                .isEmpty();
     }
 }

@@ -93,7 +93,7 @@ class GuessedTest {
                 "Grind the tap at forty. | main connection",
                 "Send a grease notice to the diner. | grease",
                 "It's older than the crack. | crack",
-                "That blade won't fix a hole. | hole"
+                "A blade like that doesn't do a thing for a hole. | hole"
             })
     void whatNobodyEverSaidOfAThingIsDoubted(String words, String kind) {
         assertThat(said("Zero at the cap.", "Ten. Offset.", "Twenty. Wipes.", "Twenty-five. Scale.", words))

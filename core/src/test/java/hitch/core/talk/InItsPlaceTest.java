@@ -123,4 +123,16 @@ class InItsPlaceTest {
     void whatStandsAboveIsAtItsPlace(String line, String wanted) {
         assertThat(drafted(line, "Forty. Roots.")).contains(wanted);
     }
+
+    @Test
+    void whatIsToBeDoneWithThatLengthIsWhereItWasToldToBe() {
+        assertThat(drafted(
+                        "Thirty. A crack.",
+                        "Fifty. That's the main.",
+                        "It's all sound but for the length between thirty and thirty-four.",
+                        "That length should be renewed before you close."))
+                .contains("advice 30-34");
+        assertThat(drafted("Thirty. A crack.", "Fifty. That's the main.", "That length should be renewed."))
+                .contains("advice");
+    }
 }

@@ -27,6 +27,13 @@ class OnlySoundsLikeItTest {
             Thirty. Roots, but dead ones, brown, and they snap off.         | photo
             Thirty. The bricks have got water moving in them.               | standing water
             Thirty. The roots came back in three months.                    | service
+            Thirty. Now that the roots are out you can see the bell.        | roots
+            Thirty. I couldn't see that this morning.                       | limit
+            Thirty. It's an inch by the scale on my screen.                 | scale
+            Thirty. A little bit of rust blistering on the floor.           | deformation
+            Thirty. Roots, and then an end of that.                         | end
+            Thirty. Calcareous deposits on both walls.                      | scale
+            Thirty. A crack, and pictures are numbered four through six.    | remark
             """)
     void isNotTold(String said, String kind) {
         assertThat(drafted(said)).noneMatch(d -> d.startsWith(kind));
@@ -40,6 +47,14 @@ class OnlySoundsLikeItTest {
             Thirty. The joint has opened an inch.                           | gap
             Thirty. I can't get past that.                                  | limit
             Thirty. Let me snap a picture of that.                          | photo
+            Thirty. Pictures are numbered four through six.                 | photo
+            Thirty. Some tuberculation, you could run a descaler in here.   | scale
+            Thirty. A connection, upper left, with a trickle.               | tie-in
+            Thirty. There's a stone the size of a softball.                 | debris
+            Thirty. It ties to the main here.                               | main connection
+            Thirty. Roots, and I'm not gonna get past it.                   | limit
+            Thirty. A further examination in eighteen months.               | service
+            Thirty. Jet it again before winter.                             | service
             """)
     void isToldInAnother(String said, String kind) {
         assertThat(drafted(said)).anyMatch(d -> d.startsWith(kind));

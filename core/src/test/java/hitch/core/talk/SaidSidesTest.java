@@ -52,6 +52,8 @@ class SaidSidesTest {
             Twenty two, the kitchen drops in from overhead.    | 12-12
             Twenty two, there's another stack on the left.     | 9-9
             Twenty two, tap, upper left, capped.               | 9-9
+            Twenty two, lateral at ten, factory wye.           | 10-10
+            Twenty two, service at 3, hammered in.             | 3-3
             """)
     void aTieInIsOnTheSideThatItComesInFrom(String line, String hours) {
         assertThat(sided(line)).last().isEqualTo("tie-in " + hours);

@@ -56,7 +56,6 @@ final class NumberWords {
 
     private NumberWords() {}
 
-    /** A year as figures: {@code nineteen sixty two} is 1962. */
     /** Whether a word is one of those that numbers are said in. */
     static boolean isOne(String word) {
         return UNITS.containsKey(word)
@@ -67,6 +66,7 @@ final class NumberWords {
                 || word.equals("hundred");
     }
 
+    /** A year as figures: {@code nineteen sixty two} is 1962. */
     static String year(String text) {
         String[] words = text.split(" ");
         Integer century = TEENS.getOrDefault(words[0], words[0].equals("twenty") ? Integer.valueOf(20) : null);

@@ -69,6 +69,10 @@ final class Numbers {
             next += 2;
             return 100 + tail();
         }
+        if (t.is("hundred") && !in.word(next - 1).matches("couple|few|several|many|some|hundred")) {
+            next++;
+            return 100 + tail();
+        }
         if (NumberWords.TENS.containsKey(in.word(next)) || NumberWords.TEENS.containsKey(in.word(next))) {
             return upToNinetyNine();
         }
@@ -190,11 +194,12 @@ final class Numbers {
     /** "Fifty five five": a counter read out digit by digit. */
     private boolean digitAlone() {
         Integer digit = NumberWords.UNITS.get(in.word(next));
-        boolean measured = Set.of("inch", "inches", "foot", "feet", "percent", "oclock", "o", "point", "hundred")
-                        .contains(in.word(next + 1))
-                // "Fifty five five and a half" is none of a counter.
-                || "and".equals(in.word(next + 1)) && "a".equals(in.word(next + 2))
-                || NumberWords.PARTS.containsKey(in.word(next + 1));
+        boolean measured =
+                Set.of("inch", "inches", "foot", "feet", "percent", "oclock", "o", "point", "hundred", "way", "ways")
+                                .contains(in.word(next + 1))
+                        // "Fifty five five and a half" is none of a counter.
+                        || "and".equals(in.word(next + 1)) && "a".equals(in.word(next + 2))
+                        || NumberWords.PARTS.containsKey(in.word(next + 1));
         return digit != null && !measured;
     }
 }

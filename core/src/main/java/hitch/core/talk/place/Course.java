@@ -11,6 +11,7 @@ import java.util.TreeMap;
 import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** Where the camera was at any word of a commentary, by what was said. */
 public final class Course {
@@ -32,6 +33,9 @@ public final class Course {
                     + "|as far as)\\b");
 
     private static final int SMALL_WORDS = 24;
+    /** What is spoken of as "that length" was told so shortly before, characters. */
+    private static final int SOON_CHARS = 200;
+
     private static final Pattern FILLERS = Pattern.compile(
             "(?:and |that's |thats |it's |its |now |we're |were |i'm |im |at |about |around |like |maybe |right |approximately )+");
     private static final Pattern ZERO = Pattern.compile("\\b(?:zero(?:ed|ing|s)?|zeroes)\\b");
@@ -180,6 +184,14 @@ public final class Course {
                 ? Optional.of(new Draft.Place(
                         inside.getFirst().from(), inside.getFirst().to()))
                 : Optional.empty();
+    }
+
+    /** The stretch that was told last before a character, soon before it. */
+    public Optional<Draft.Place> lastStretch(int at) {
+        return Stream.concat(chosen.stream(), afterwards.stream())
+                .filter(p -> p.end() <= at && at - p.end() < SOON_CHARS && isStretch(p))
+                .max(Comparator.comparingInt(PlaceSaid::end))
+                .map(p -> new Draft.Place(p.from(), p.to()));
     }
 
     /** What is to be done from one place to another, which need not have been told as places before: "replace it from ten to thirty". */

@@ -9,6 +9,11 @@ final class OtherNumbers {
     /** Words behind a depth within which its mark is told. */
     private static final int SOON = 10;
 
+    /** Nobody lists more by number. */
+    private static final int MOST_LISTED = 9;
+    /** What is listed is told in so many words. */
+    private static final int LIST_WORDS = 40;
+
     /** Hours on the clock. */
     static final int HOURS = 12;
 
@@ -29,6 +34,10 @@ final class OtherNumbers {
     private static final Set<String> MARKS =
             Row.words("flag stake paint chalk painted staked flagged deep underground");
     private static final Set<String> READS_DEPTH = Row.words("depth locator receiver wand sonde");
+    /** What comes in through the wall. */
+    private static final Set<String> ENTRIES =
+            Row.words("lateral laterals tap connection service wye tee branch stub tie-in");
+
     private static final Set<String> STREETS = Row.words(
             "street road lane avenue court drive crescent terrace row place close square way boulevard circle hill bank");
 
@@ -50,7 +59,26 @@ final class OtherNumbers {
      */
     boolean isDepth(int i, int next, boolean exact) {
         // "Five foot eight, and I've put a blue flag".
-        return row.at(i).value() < DEEPEST && (isRead(i) || goesDown(i) || goesOn(i) || exact && isMarked(next));
+        return row.at(i).value() < DEEPEST
+                && (isRead(i) || goesDown(i) || goesOn(i) || liesDown(i, next) || exact && isMarked(next));
+    }
+
+    /** "It's only four feet down there". */
+    private boolean liesDown(int i, int next) {
+        return row.at(next).text().equals("down")
+                && (row.at(i - 1).text().equals("only")
+                        || row.at(i - 1).text().equals("just")
+                                && row.at(i - 2).text().matches("its|is|thats"));
+    }
+
+    /** "Around three, four feet": the first of two that are one place. */
+    private boolean isHedged(int i) {
+        double on = row.at(i + 2).value() - row.at(i).value();
+        return row.at(i + 1).text().equals(",")
+                && on > 0
+                && on <= COUNTED_ON
+                && row.at(i + 3).text().matches("feet|foot|ft")
+                && row.at(i - 1).text().matches("about|around|maybe|like|roughly|approximately");
     }
 
     private boolean isMarked(int from) {
@@ -110,6 +138,44 @@ final class OtherNumbers {
         return row.at(i).value() <= HOURS && row.at(i - 1).text().matches("at|by|around") && row.is(i - 2, DAYS);
     }
 
+    /** "One, regrade it. Two, cut back the tap. Three, the joint": a list, once places were told. */
+    private boolean isListed(int i) {
+        if (row.at(i).value() < 2 || row.at(i).value() > MOST_LISTED || !beginsStatement(i)) {
+            return false;
+        }
+        int wanted = (int) row.at(i).value() - 1;
+        for (int j = i - 1; j > i - LIST_WORDS * MOST_LISTED && j >= 0; j--) {
+            boolean one = wanted == 1 && row.at(j).text().equals("one");
+            if (beginsStatement(j) && (one || row.at(j).isNumber() && row.at(j).value() == wanted)) {
+                if (wanted == 1) {
+                    return wasFar(j);
+                }
+                wanted--;
+            }
+        }
+        return false;
+    }
+
+    /** "Pictures are numbered four through eleven". */
+    private boolean isNumbered(int i) {
+        int from =
+                row.at(i - 1).text().matches("through|to|and") && row.at(i - 2).isNumber() ? i - 2 : i;
+        return row.at(from - 1).text().matches("numbered|numbers");
+    }
+
+    private boolean beginsStatement(int i) {
+        return i == 0 || row.at(i - 1).text().matches("[.:;!?]");
+    }
+
+    private boolean wasFar(int i) {
+        for (int j = 0; j < i; j++) {
+            if (row.at(j).isNumber() && row.at(j).value() > HOURS) {
+                return true;
+            }
+        }
+        return false;
+    }
+
     /** "Twelve Gannet Row". */
     boolean isHouse(int i) {
         return !row.at(i + 1).isNumber()
@@ -119,13 +185,18 @@ final class OtherNumbers {
                 && !row.at(i + 1).text().matches("feet|foot|ft|and|the|a|an|its|to|in|at");
     }
 
+    /** Whether a number without a unit is another than a place: an hour, a width, one of a list, or the first of two that are one place. */
+    boolean isAnother(int i) {
+        return isHour(i) || isWidth(i) || isListed(i) || isNumbered(i) || isHedged(i);
+    }
+
     /** "Nine o'clock round to three": an hour of the clock behind another. */
-    boolean isHour(int i) {
+    private boolean isHour(int i) {
         double hour = row.at(i).value();
         if (hour < 1 || hour > HOURS || hour % 1 != 0) {
             return false;
         }
-        if (isHourOfBothSides(i) || isHourOver(i)) {
+        if (isHourOfBothSides(i) || isHourOver(i) || isHourOfEntry(i)) {
             return true;
         }
         for (int j = i - 1; j > i - HOURS_APART; j--) {
@@ -151,6 +222,17 @@ final class OtherNumbers {
         return false;
     }
 
+    /** "Sixty, lateral at three": where on the wall it comes in, its place being told. */
+    private boolean isHourOfEntry(int i) {
+        boolean entry = row.at(i - 1).text().equals("at") && row.is(i - 2, ENTRIES);
+        for (int j = i - 3; entry && j > i - SOON; j--) {
+            if (row.at(j).isNumber()) {
+                return row.at(j).value() > HOURS;
+            }
+        }
+        return false;
+    }
+
     /** "On both sides, like at three and nine". */
     private boolean isHourOfBothSides(int i) {
         boolean first = row.at(i + 1).text().equals("and") && row.at(i + 2).value() <= HOURS;
@@ -164,7 +246,7 @@ final class OtherNumbers {
     }
 
     /** "Reducer, six down to four": widths of two pipes. */
-    boolean isWidth(int i) {
+    private boolean isWidth(int i) {
         boolean ofTwo = row.at(i + 1).text().matches("to|down|up")
                 || row.at(i - 1).text().equals("to");
         for (int j = i - 1; ofTwo && j > i - SOON; j--) {

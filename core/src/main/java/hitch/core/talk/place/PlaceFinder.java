@@ -60,7 +60,7 @@ final class PlaceFinder {
         boolean feet = row.is(next, FEET);
         boolean metres = row.is(next, METRES);
         boolean measured = feet || metres;
-        if (!measured && (other.isHour(i) || other.isWidth(i))) {
+        if (!measured && other.isAnother(i)) {
             return next;
         }
         if (measured) {

@@ -22,6 +22,9 @@ class NumbersTest {
                 "sixty three | 63",
                 "a hundred and four | 104",
                 "one hundred twelve | 112",
+                "hundred and ten | 110",
+                "hundred fifty five | 155",
+                "hundred | 100",
                 "one oh six point five | 106.5",
                 "one twenty three | 123",
                 "fifty five five | 55.5",
@@ -49,6 +52,21 @@ class NumbersTest {
         assertThat(tokens.getFirst().value()).isEqualTo(value, within(0.0001));
         assertThat(tokens.getFirst().start()).isZero();
         assertThat(tokens.getFirst().end()).isEqualTo(spoken.length());
+    }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"a couple hundred", "few hundred", "several hundred"})
+    void aHundredOfWhichNobodyCountedHowManyIsNone(String spoken) {
+        assertThat(tokens(spoken)).noneMatch(Token::isNumber);
+    }
+
+    /** "Thirty-four, two-way": the second belongs to what follows. */
+    @Test
+    void aFigureThatCountsWaysIsNoTenthOfTheOneBefore() {
+        assertThat(tokens("cleanout at thirty four two way"))
+                .filteredOn(Token::isNumber)
+                .extracting(Token::value)
+                .containsExactly(34.0, 2.0);
     }
 
     @ParameterizedTest

@@ -70,4 +70,60 @@ class OtherNumbersTest {
         assertThat(told("Scale here, 24 roots, soft ones from the right, 27 roots again, 31 more."))
                 .containsExactly(24L, 27L, 31L);
     }
+
+    /** People who are past a hundred leave out how many hundreds. */
+    @Test
+    void aHundredAndMoreIsPassedLikeAnyOther() {
+        assertThat(told("Ninety. Roots.", "Hundred and ten, an open joint.", "Hundred and fifty five, a bend."))
+                .containsExactly(90L, 110L, 155L);
+    }
+
+    @Test
+    void whereOnTheWallALateralComesInIsNoPlaceOnceItsPlaceIsTold() {
+        assertThat(told("Sixty, lateral at three, hammered in.", "Seventy, tap at ten."))
+                .containsExactly(60L, 70L);
+        assertThat(told("Lateral at thirty.")).containsExactly(30L);
+    }
+
+    @Test
+    void theNumbersOfAListAreNoPlaces() {
+        assertThat(told(
+                        "Forty. There's the main.",
+                        "So for the list: one, regrade the low part.",
+                        "Two, cut back the tap.",
+                        "Three, dig up the offset.",
+                        "Four, the open joint."))
+                .containsExactly(40L);
+    }
+
+    /** Without a first there is no list. */
+    @Test
+    void aSmallDistanceAtTheBeginningIsOne() {
+        List<Cue> cues = List.of(
+                new Cue(0, 5, "Zero at the cap."),
+                new Cue(6, 11, "Two, a bend."),
+                new Cue(12, 17, "Three, roots."),
+                new Cue(18, 23, "Four, a crack."));
+        assertThat(Course.of(Transcript.of(cues), new TradeNoteReader(), LengthUnit.FEET).told().stream()
+                        .map(Math::round)
+                        .toList())
+                .contains(2L, 3L, 4L);
+    }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {
+                "Pictures are numbered four through eleven.",
+                "The stills have numbers five and six.",
+                "It's only four feet down there."
+            })
+    void whatPicturesAreCalledAndHowDeepItLiesAreNoPlaces(String said) {
+        assertThat(told("Forty. There's the main.", said)).containsExactly(40L);
+    }
+
+    @Test
+    void twoNumbersWithOneUnitAreOnePlace() {
+        assertThat(told("A little rust around thirty, thirty-one feet.", "Forty, roots."))
+                .containsExactly(31L, 40L);
+    }
 }
