@@ -5,14 +5,23 @@ import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
 import hitch.core.LineJob;
+import hitch.core.Sample;
 import hitch.core.exchange.SketchSvg;
+import hitch.core.finding.Sighting;
+import hitch.core.footage.FrameRef;
+import hitch.core.footage.Stretch;
+import hitch.core.job.Edit;
+import hitch.core.job.Job;
 import hitch.core.line.Ground;
 import hitch.core.measure.Extent;
 import hitch.core.run.Direction;
+import hitch.core.survey.Reckoner;
 import hitch.core.survey.Survey;
+import hitch.core.talk.Commentary;
 import java.io.ByteArrayInputStream;
 import java.nio.charset.StandardCharsets;
 import java.util.List;
+import java.util.Map;
 import java.util.Optional;
 import javax.xml.parsers.DocumentBuilderFactory;
 import net.jqwik.api.ForAll;
@@ -188,5 +197,62 @@ class SketchTest {
                 .orElseThrow()
                 .points();
         assertThat(branch.getFirst().y()).isLessThan(branch.getLast().y());
+    }
+
+    /** Hatched over all of the pipe, where it is, and it tells how it was seen. */
+    @Test
+    void whatWasSeenBadlyIsHatchedWhereItIsAndTellsSo() {
+        LineJob line = new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 50)
+                .note("street", 5, "4 in clay")
+                .note("street", 50, "main connection")
+                .hide("street", 20, 30, Stretch.Reason.DARK)
+                .hide("street", 70, 80, Stretch.Reason.DARK);
+        Survey survey = line.survey();
+        View view = SectionSketch.all(survey, WIDTH).orElseThrow();
+        Sketch sketch = section(survey);
+        List<Mark.Hatch> hatched = sketch.marks().stream()
+                .filter(m -> m instanceof Mark.Hatch)
+                .map(m -> (Mark.Hatch) m)
+                .toList();
+        assertThat(hatched).isNotEmpty();
+        assertThat(hatched.stream().mapToDouble(Mark.Hatch::x).min().orElseThrow())
+                .isCloseTo(view.x(at(20)), within(2.0));
+        assertThat(hatched.stream().mapToDouble(h -> h.x() + h.width()).max().orElseThrow())
+                .isCloseTo(view.x(at(30)), within(2.0));
+        assertThat(sketch.hots())
+                .filteredOn(h -> h.words().contains("20.0 to 30.0 ft"))
+                .isNotEmpty()
+                .allSatisfy(h -> assertThat(h.words()).startsWith("10.0 ft"));
+    }
+
+    @Test
+    void whatWasSeenWellIsNotHatched() {
+        Survey survey = new LineJob()
+                .run("street", Direction.WITH_FLOW, 0, 50)
+                .note("street", 5, "4 in clay")
+                .note("street", 50, "main connection")
+                .survey();
+        assertThat(section(survey).marks()).noneMatch(m -> m instanceof Mark.Hatch);
+    }
+
+    /** Water over the bottom on both passes: the bottom is hatched and no more. */
+    @Test
+    void aWallThatStayedHiddenIsHatchedAsFarUpAsItWas() {
+        Job job = Sample.note(Sample.job(), Sample.DOWN, 22, "standing water 20-26, 20%");
+        job = job.with(new Edit.PutCommentary(new Commentary("c", Sample.DOWN, "c.srt", List.of(), 0, Map.of())))
+                .with(new Edit.SightSpoken(
+                        "c", "k", job.findings().getFirst().id(), new Sighting(new FrameRef(Sample.DOWN, 98_000), "")));
+        Sketch sketch = section(Reckoner.survey(job));
+        Hot told = sketch.hots().stream()
+                .filter(h -> h.words().startsWith("wall hidden"))
+                .findFirst()
+                .orElseThrow();
+        assertThat(told.words())
+                .contains("from 5 to 7 o'clock by standing water")
+                .contains("20.0 to 26.0 ft");
+        assertThat(sketch.marks())
+                .filteredOn(m -> m instanceof Mark.Hatch)
+                .anySatisfy(m -> assertThat(((Mark.Hatch) m).x()).isCloseTo(told.x(), within(2.0)));
     }
 }

@@ -34,6 +34,9 @@ class OnlySoundsLikeItTest {
             Thirty. Roots, and then an end of that.                         | end
             Thirty. Calcareous deposits on both walls.                      | scale
             Thirty. A crack, and pictures are numbered four through six.    | remark
+            Thirty. The cut at the tap is ragged.                           | cleaned
+            Thirty. You can see where they snaked it.                       | cleaned
+            Thirty. Somebody drove a stake through it.                      | locate
             """)
     void isNotTold(String said, String kind) {
         assertThat(drafted(said)).noneMatch(d -> d.startsWith(kind));
@@ -55,6 +58,11 @@ class OnlySoundsLikeItTest {
             Thirty. Roots, and I'm not gonna get past it.                   | limit
             Thirty. A further examination in eighteen months.               | service
             Thirty. Jet it again before winter.                             | service
+            Thirty. It's rotten, dig it out.                                | advice
+            Thirty. That plastic is a do-over.                              | advice
+            Thirty. The tap should have a collar fitted.                    | advice
+            Thirty. I should like to survey it again after that.            | service
+            Thirty. They gave two years on it.                              | remark
             """)
     void isToldInAnother(String said, String kind) {
         assertThat(drafted(said)).anyMatch(d -> d.startsWith(kind));
