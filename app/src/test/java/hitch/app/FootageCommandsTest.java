@@ -10,6 +10,8 @@ import java.io.StringWriter;
 import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.Arrays;
+import java.util.Comparator;
+import java.util.List;
 import javax.imageio.ImageIO;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
@@ -242,6 +244,46 @@ class FootageCommandsTest {
                 .endsWith(",,ft,0.000");
         assertThat(run("counter", clip, "--region", "here", "--csv", csv)).isNotZero();
         assertThat(err.toString()).contains("is no region").doesNotContain("\tat ");
+    }
+
+    /** Between readings that a person knows, the camera's own motion leads. */
+    @Test
+    void counterGoesThroughTheReadingsThatAreKnown() throws IOException {
+        Path csv = folder.resolve("known.csv");
+        assertThat(run("counter", clip, "--known", "0=0", "--known", "4=6.5", "--csv", csv))
+                .as(err.toString())
+                .isZero();
+        assertThat(out.toString()).contains("2 known readings joined by the camera's motion");
+        List<String[]> rows = Files.readAllLines(csv).stream()
+                .skip(1)
+                .map(l -> l.split(",", -1))
+                .toList();
+        assertThat(rows).allMatch(r -> r.length == 4 && r[2].equals("ft"));
+        assertThat(readingAt(rows, 0)).isCloseTo(0, within(0.2));
+        assertThat(readingAt(rows, 4)).isCloseTo(6.5, within(0.2));
+        assertThat(run("counter", clip, "--known", "0=0", "--known", "4=2", "--unit", "m", "--csv", csv))
+                .isZero();
+        assertThat(Files.readAllLines(csv)).last().asString().contains(",m,");
+    }
+
+    private static double readingAt(List<String[]> rows, double seconds) {
+        String[] nearest = rows.stream()
+                .filter(r -> !r[1].isEmpty())
+                .min(Comparator.comparingDouble(r -> Math.abs(Double.parseDouble(r[0]) - seconds)))
+                .orElseThrow();
+        return Double.parseDouble(nearest[1]);
+    }
+
+    @Test
+    void counterSaysWhichKnownReadingsItCannotTake() {
+        Path csv = folder.resolve("known.csv");
+        assertThat(run("counter", clip, "--known", "0=0", "--csv", csv)).isEqualTo(1);
+        assertThat(err.toString()).contains("give two at least");
+        assertThat(run("counter", clip, "--known", "-3=0", "--known", "4=2", "--csv", csv))
+                .isEqualTo(1);
+        assertThat(err.toString()).contains("--known, its seconds,").contains("Nothing was written");
+        assertThat(run("counter", clip, "--known", "here=0", "--csv", csv)).isEqualTo(2);
+        assertThat(csv).doesNotExist();
     }
 
     @Test

@@ -213,4 +213,16 @@ class JobFolderTest {
     Arbitrary<List<Entry>> entries() {
         return RandomEdits.entry().list().ofMaxSize(25);
     }
+
+    @Test
+    void whereNoJobCanBeMadeOrReadItIsToldInWords() throws IOException {
+        Path file = Files.writeString(folder.resolve("a-file"), "no folder");
+        assertThatThrownBy(() -> JobFolder.create(file.resolve("job")))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("No job can be made in");
+        Path odd = Files.createDirectories(folder.resolve("odd").resolve(JobFolder.JOURNAL));
+        assertThatThrownBy(() -> JobFolder.open(odd.getParent()))
+                .isInstanceOf(StoreException.class)
+                .hasMessageContaining("is not a job");
+    }
 }

@@ -24,7 +24,12 @@ public final class FactOfJob {
     private static final Pattern PIPE =
             Pattern.compile("\\b(?:pipe|line|sewer|lateral|main|replaced|relined|lined)\\b");
     private static final Pattern IDLE = Pattern.compile(
-            "\\b(vacant|empty|unoccupied|idle|winterized|occupied|moved out|lived in|nobody(?:'s| has| is)? (?:living|lived|been))\\b");
+            "\\b(vacant|empty|unoccupied|idle|winterized|occupied|moved out|lived in|nobody(?:'s| has| is)? (?:living|lived|lives|been))\\b");
+    /** Written large in a record, though words are compared small. */
+    private static final Pattern NAMED_DAYS = Pattern.compile(
+            "\\b(?:january|february|march|april|may|june|july|august|september|october|november|december"
+                    + "|monday|tuesday|wednesday|thursday|friday|saturday|sunday|christmas|thanksgiving|easter)\\b");
+
     private static final Pattern WARRANTY = Pattern.compile("\\b(?:warrant\\w*|guarantee\\w*)\\b");
     private static final Pattern WEATHER = Pattern.compile(
             "\\b(?:it|its|it's|been) (?:rain(?:ed|ing)|snow(?:ed|ing)|drizzl(?:ed|ing)|freezing)\\b|\\bdry spell\\b|\\bcold and wet\\b|\\bno rain\\b");
@@ -114,8 +119,12 @@ public final class FactOfJob {
     private static String occupied(String word, Optional<String> when) {
         String state = word.equals("occupied") || word.equals("lived in") ? "occupied" : "idle";
         return when.filter(w -> !w.equals("now"))
-                .map(w -> state + " " + since(w))
+                .map(w -> state + " " + NAMED_DAYS.matcher(since(w)).replaceAll(m -> capital(m.group())))
                 .orElse(state);
+    }
+
+    private static String capital(String word) {
+        return Character.toUpperCase(word.charAt(0)) + word.substring(1);
     }
 
     /** "Since March" stays; six months are told as such. */

@@ -3,12 +3,17 @@ package hitch.core.note;
 import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.core.caption.Cue;
+import hitch.core.detail.Detail;
 import hitch.core.detail.Details;
+import hitch.core.finding.Certainty;
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.Traits;
 import hitch.core.job.PropertyFacts;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.grammar.TradeNoteReader;
 import hitch.core.talk.Spoken;
 import hitch.core.talk.TalkReader;
+import java.util.ArrayList;
 import java.util.List;
 import java.util.Optional;
 import org.junit.jupiter.api.Test;
@@ -77,5 +82,83 @@ class FactOfJobTest {
                 fact("The house was built in nineteen fifty-eight.").orElseThrow();
         PropertyFacts facts = PropertyFacts.BLANK.withMore(built.in(PropertyFacts.BLANK.more()));
         assertThat(facts.more().texts()).containsEntry("built", "1958");
+    }
+
+    /** The same before the camera sets out on a run that is told. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "It's occupied. | occupied | occupied",
+                "Nobody lives here. | occupied | idle",
+                "The house has been empty since March. | occupied | idle since March",
+                "This one's for a purchase. | purpose | before a purchase",
+                "They close on Friday. | purpose | before a purchase",
+                "It's a pre-listing inspection. | purpose | before a sale",
+                "It's a pre-purchase scope. | purpose | before a purchase",
+                "This is for the seller. | purpose | before a sale",
+                "It's for the refinance. | purpose | for a refinance",
+                "We're doing this for an addition. | purpose | for an addition",
+                "This is job number 4471. | job_number | 4471",
+                "She said it backs up when she does laundry. | called | She said it backs up when she does laundry",
+            })
+    void whatIsSaidBeforeARunHasItsFieldToo(String sentence, String field, String value) {
+        List<String> run = List.of(
+                sentence,
+                "Zero at the cap.",
+                "Five. Clay.",
+                "Ten. Roots.",
+                "Fifteen. Roots.",
+                "Thirty. A crack.",
+                "Forty. There's the main.");
+        List<Cue> cues = new ArrayList<>();
+        for (int i = 0; i < run.size(); i++) {
+            cues.add(new Cue(i * 6, i * 6 + 5, run.get(i)));
+        }
+        assertThat(new TalkReader(new TradeNoteReader(), LengthUnit.FEET)
+                        .read(cues).drafts().stream()
+                                .filter(s -> s.seconds() < 5)
+                                .flatMap(s -> FactOfJob.in(s.draft()).stream()))
+                .singleElement()
+                .satisfies(f -> {
+                    assertThat(f.detail().key()).isEqualTo(field);
+                    assertThat(f.text()).isEqualTo(value);
+                });
+    }
+
+    /** Directly of what was understood, whatever was said before. */
+    @ParameterizedTest
+    @CsvSource(
+            delimiter = '|',
+            value = {
+                "Okay, so, it was last cleaned in May. | SERVICE | last_service | It was last cleaned in May",
+                "Next cleaning in the fall. | SERVICE | next_service | Next cleaning in the fall",
+            })
+    void whenItWasAndWillBeServedAreTwoFields(String words, Act act, String field, String text) {
+        Draft draft = new Draft(act, Optional.empty(), Optional.empty(), Traits.NONE, Certainty.SEEN, words, "", 0);
+        assertThat(FactOfJob.in(draft)).hasValueSatisfying(f -> {
+            assertThat(f.detail().key()).isEqualTo(field);
+            assertThat(f.text()).isEqualTo(text);
+        });
+        assertThat(FactOfJob.in(draft.ruledOut()))
+                .as("what is not so fills no field")
+                .isEmpty();
+    }
+
+    @Test
+    void whatPeopleNoticedIsWhyTheyCalled() {
+        Draft draft = new Draft(
+                FindingKind.SYMPTOM,
+                Optional.empty(),
+                Optional.empty(),
+                Traits.NONE,
+                Certainty.SEEN,
+                "and the tub gurgles",
+                "",
+                0);
+        assertThat(FactOfJob.in(draft)).hasValueSatisfying(f -> {
+            assertThat(f.detail()).isEqualTo(Detail.CALLED);
+            assertThat(f.text()).isEqualTo("The tub gurgles");
+        });
     }
 }

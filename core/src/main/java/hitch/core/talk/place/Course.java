@@ -33,7 +33,6 @@ public final class Course {
                     + "|as far as)\\b");
 
     private static final int SMALL_WORDS = 24;
-    /** What is spoken of as "that length" was told so shortly before, characters. */
     private static final int SOON_CHARS = 200;
 
     private static final Pattern FILLERS = Pattern.compile(

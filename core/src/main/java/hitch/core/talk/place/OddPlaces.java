@@ -48,8 +48,8 @@ final class OddPlaces {
         double hour = Math.rint(said.feet());
         return Math.abs(said.feet() - hour) < MM_FT
                 && hour >= 1
-                && hour <= OtherNumbers.HOURS
-                && before.feet() > OtherNumbers.HOURS
+                && hour <= HourNumbers.HOURS
+                && before.feet() > HourNumbers.HOURS
                 && said.start() - before.end() < LONG_WORDS
                 && !words.matches("(?i).*\\b(?:feet|foot|ft)\\b.*");
     }

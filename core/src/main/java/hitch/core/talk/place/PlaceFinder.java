@@ -25,6 +25,7 @@ final class PlaceFinder {
     private final StandsAlone alone;
     private final PlaceWeight weight;
     private final OtherNumbers other;
+    private final LengthNumbers lengths;
     private final List<PlaceSaid> found = new ArrayList<>();
 
     private PlaceFinder(Row row, LengthUnit unit, boolean signs) {
@@ -33,6 +34,7 @@ final class PlaceFinder {
         this.alone = new StandsAlone(row, signs);
         this.weight = new PlaceWeight(row, alone);
         this.other = new OtherNumbers(row);
+        this.lengths = new LengthNumbers(row);
     }
 
     /** In the order in which they were said. */
@@ -84,7 +86,8 @@ final class PlaceFinder {
         if (even) {
             next++;
         }
-        if (measured && (other.isDepth(i, next, inches > 0 || even) || other.isToBeDone(i) && !row.is(next, RANGE))) {
+        if (measured
+                && (lengths.isDepth(i, next, inches > 0 || even) || lengths.isToBeDone(i) && !row.is(next, RANGE))) {
             return next;
         }
         double weight = this.weight.of(i, next, unitAt, measured);

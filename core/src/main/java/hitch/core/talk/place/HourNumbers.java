@@ -1,0 +1,83 @@
+package hitch.core.talk.place;
+
+import java.util.Set;
+
+/** Numbers among words that are hours of the clock: where on the wall something is. */
+final class HourNumbers {
+    /** Hours on the clock. */
+    static final int HOURS = 12;
+
+    /** Words behind an hour within which another is told. */
+    private static final int LATELY = 24;
+
+    /** Words between two hours. */
+    private static final int HOURS_APART = 5;
+
+    /** Words between a place and an hour of what is there, and between sides and their hours. */
+    private static final int SOON = 10;
+
+    /** What comes in through the wall. */
+    private static final Set<String> ENTRIES =
+            Row.words("lateral laterals tap connection service wye tee branch stub tie-in");
+
+    private final Row row;
+
+    HourNumbers(Row row) {
+        this.row = row;
+    }
+
+    /** "Nine o'clock round to three": an hour of the clock behind another. */
+    boolean isOne(int i) {
+        double hour = row.at(i).value();
+        if (hour < 1 || hour > HOURS || hour % 1 != 0) {
+            return false;
+        }
+        if (isOfBothSides(i) || isOver(i) || isOfEntry(i)) {
+            return true;
+        }
+        for (int j = i - 1; j > i - HOURS_APART; j--) {
+            if (row.at(j).text().matches("o'?clock")) {
+                return true;
+            }
+            if (!row.at(j).text().matches("round|around|over|to|till|until|through|and|about|clear")) {
+                return false;
+            }
+        }
+        return false;
+    }
+
+    /** "Some roots at nine o'clock, and another bunch over at three". */
+    private boolean isOver(int i) {
+        boolean over = row.at(i - 1).text().matches("at|by|around")
+                && row.at(i - 2).text().equals("over");
+        for (int j = i - 1; over && j > i - LATELY; j--) {
+            if (row.at(j).text().matches("o'?clock")) {
+                return true;
+            }
+        }
+        return false;
+    }
+
+    /** "Sixty, lateral at three": where on the wall it comes in, its place being told. */
+    private boolean isOfEntry(int i) {
+        boolean entry = row.at(i - 1).text().equals("at") && row.is(i - 2, ENTRIES);
+        for (int j = i - 3; entry && j > i - SOON; j--) {
+            if (row.at(j).isNumber()) {
+                return row.at(j).value() > HOURS;
+            }
+        }
+        return false;
+    }
+
+    /** "On both sides, like at three and nine". */
+    private boolean isOfBothSides(int i) {
+        boolean first = row.at(i + 1).text().equals("and") && row.at(i + 2).value() <= HOURS;
+        boolean second = row.at(i - 1).text().equals("and") && row.at(i - 2).value() <= HOURS;
+        for (int j = i - 1; j > i - SOON && (first || second); j--) {
+            if (row.at(j).text().equals("sides")) {
+                return true;
+            }
+        }
+        return false;
+    }
+}
