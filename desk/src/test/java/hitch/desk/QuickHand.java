@@ -105,7 +105,7 @@ public abstract class QuickHand extends ApplicationTest {
         return onWindow(() -> {
             try {
                 return condition.call();
-            } catch (EmptyNodeQueryException notThere) {
+            } catch (EmptyNodeQueryException | IndexOutOfBoundsException notThere) {
                 return false;
             }
         });
