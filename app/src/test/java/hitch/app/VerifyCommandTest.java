@@ -4,6 +4,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 
 import hitch.media.Progress;
 import hitch.media.clip.Fingerprint;
+import hitch.store.seal.SignatureFile;
 import java.io.PrintWriter;
 import java.io.StringWriter;
 import java.nio.file.Files;
@@ -85,11 +86,12 @@ class VerifyCommandTest {
 
     @Test
     void aSignatureThatIsNoneDoesNotHold() throws Exception {
-        assertThat(verify()).isZero();
-        String unsigned = out.toString();
-        Files.writeString(folder.resolve("manifest.json.sig"), "AAAA");
-        verify();
-        assertThat(out.toString()).isNotEqualTo(unsigned).doesNotContain("Signed by");
+        Files.writeString(folder.resolve(SignatureFile.NAME), "{\"key\":\"AAAA\",\"signature\":\"AAAA\"}");
+        assertThat(verify()).isEqualTo(1);
+        assertThat(out.toString())
+                .contains("The signature does not hold")
+                .doesNotContain("Signed by")
+                .doesNotContain("It is not signed.");
     }
 
     @Test

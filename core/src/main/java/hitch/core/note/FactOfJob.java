@@ -4,13 +4,18 @@ import hitch.core.detail.Detail;
 import hitch.core.detail.Details;
 import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
+import java.time.DayOfWeek;
+import java.time.Month;
+import java.util.Arrays;
 import java.util.List;
 import java.util.Locale;
 import java.util.Objects;
 import java.util.Optional;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.Collectors;
 import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * What a draft tells of the whole job rather than of a place in the pipe, and which field of the record it is of: the
@@ -26,9 +31,10 @@ public final class FactOfJob {
     private static final Pattern IDLE = Pattern.compile(
             "\\b(vacant|empty|unoccupied|idle|winterized|occupied|moved out|lived in|nobody(?:'s| has| is)? (?:living|lived|lives|been))\\b");
     /** Written large in a record, though words are compared small. */
-    private static final Pattern NAMED_DAYS = Pattern.compile(
-            "\\b(?:january|february|march|april|may|june|july|august|september|october|november|december"
-                    + "|monday|tuesday|wednesday|thursday|friday|saturday|sunday|christmas|thanksgiving|easter)\\b");
+    private static final Pattern NAMED_DAYS =
+            Pattern.compile(Stream.<Enum<?>>concat(Arrays.stream(Month.values()), Arrays.stream(DayOfWeek.values()))
+                    .map(named -> named.name().toLowerCase(Locale.ROOT))
+                    .collect(Collectors.joining("|", "\\b(?:", ")\\b")));
 
     private static final Pattern WARRANTY = Pattern.compile("\\b(?:warrant\\w*|guarantee\\w*)\\b");
     private static final Pattern WEATHER = Pattern.compile(

@@ -1,6 +1,7 @@
 package hitch.core.talk;
 
 import hitch.core.finding.ClockPosition;
+import hitch.core.talk.place.HourNumbers;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
@@ -43,7 +44,7 @@ final class SideWords {
             + ")\\b(?![ -](?:feet|foot|point|and|inch|inches))");
 
     private static final Pattern ENTRY_HOUR =
-            Pattern.compile("^\\W*(?:an? |the )?(?:lateral|tap|connection|service|wye|tee|branch|stub) at ("
+            Pattern.compile("^\\W*(?:an? |the )?(?:" + String.join("|", HourNumbers.ENTRIES) + ") at ("
                     + String.join("|", HOURS) + "|1[0-2]|[1-9])\\b(?! ?(?:feet|foot|ft|point|and a|\\.\\d))");
 
     private static final Pattern CLOCK =

@@ -3,7 +3,7 @@ package hitch.core.talk.place;
 import java.util.Set;
 
 /** Numbers among words that are hours of the clock: where on the wall something is. */
-final class HourNumbers {
+public final class HourNumbers {
     /** Hours on the clock. */
     static final int HOURS = 12;
 
@@ -17,8 +17,8 @@ final class HourNumbers {
     private static final int SOON = 10;
 
     /** What comes in through the wall. */
-    private static final Set<String> ENTRIES =
-            Row.words("lateral laterals tap connection service wye tee branch stub tie-in");
+    public static final Set<String> ENTRIES =
+            Set.of("lateral", "laterals", "tap", "connection", "service", "wye", "tee", "branch", "stub", "tie-in");
 
     private final Row row;
 

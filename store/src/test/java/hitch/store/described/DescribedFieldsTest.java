@@ -17,6 +17,8 @@ import hitch.core.job.Job;
 import hitch.core.measure.Distance;
 import hitch.core.pipe.Material;
 import hitch.core.run.Direction;
+import hitch.core.run.Equipment.Guide;
+import hitch.core.run.Phase;
 import hitch.core.run.Run;
 import hitch.core.run.Zero;
 import java.util.List;
@@ -25,8 +27,8 @@ import org.junit.jupiter.api.Test;
 import org.junit.jupiter.params.ParameterizedTest;
 import org.junit.jupiter.params.provider.CsvSource;
 
-/** Every field of a run and of a finding, written by hand, read, and written again. */
-class EveryFieldTest {
+/** What can be said of a run and of a finding, written by hand, read, and written again. */
+class DescribedFieldsTest {
     private static final String ALL = """
             runs:
               - name: street run
@@ -46,6 +48,10 @@ class EveryFieldTest {
                 clips: [a, b]
               - name: yard run
                 goes: toward the building
+                zeroed at: lip
+                phase: after the cleaning
+                guide: guide off
+                branch: yard
                 clips: none
             findings:
               - id: F3
@@ -116,6 +122,10 @@ class EveryFieldTest {
         assertThat(street.clips()).containsExactly(new ClipId("a"), new ClipId("b"));
         assertThat(runs.getLast().clips()).isEmpty();
         assertThat(runs.getLast().direction()).isEqualTo(Direction.AGAINST_FLOW);
+        assertThat(runs.getLast().zero().at()).isEqualTo(Zero.At.LIP);
+        assertThat(runs.getLast().phase()).isEqualTo(Phase.AFTER);
+        assertThat(runs.getLast().equipment().guide()).isEqualTo(Guide.OFF);
+        assertThat(runs.getLast().branch()).isEqualTo("yard");
     }
 
     @Test
