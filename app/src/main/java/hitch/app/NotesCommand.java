@@ -70,6 +70,11 @@ final class NotesCommand implements Callable<Integer> {
             description = "Added to the captions' time to give the counter's; may be negative.")
     private double offset;
 
+    @Option(
+            names = "--unlikely",
+            description = "Also write what only sounds like something, which is left out of a new speaker's notes.")
+    private boolean unlikely;
+
     @Option(names = "--metres", description = "Numbers said without a unit are metres; else feet.")
     private boolean metres;
 
@@ -106,7 +111,7 @@ final class NotesCommand implements Callable<Integer> {
         Whereabouts where = trace == null || !timed ? Whereabouts.UNKNOWN : counter(trace);
         LengthUnit unit = unit();
         Spoken.All all = new TalkReader(new TradeNoteReader(), unit).read(slid);
-        write(all, where, timed, out);
+        write(unlikely ? all.everything() : all.drafts(), where, timed, out);
         tell(cues.size(), all, where);
         return 0;
     }
@@ -123,10 +128,11 @@ final class NotesCommand implements Callable<Integer> {
         }
     }
 
-    private static void write(Spoken.All all, Whereabouts where, boolean timed, OutFile out) throws StoreException {
+    private static void write(List<Spoken> drafts, Whereabouts where, boolean timed, OutFile out)
+            throws StoreException {
         try {
             StringWriter table = new StringWriter();
-            NotesCsv.write(all.drafts(), where, timed, table);
+            NotesCsv.write(drafts, where, timed, table);
             out.write(table.toString());
         } catch (IOException e) {
             throw new StoreException("The notes could not be written: " + e.getMessage(), e);
@@ -135,7 +141,11 @@ final class NotesCommand implements Callable<Integer> {
 
     private void tell(int cues, Spoken.All all, Whereabouts where) {
         PrintWriter out = spec.commandLine().getOut();
-        out.println(cues + " captions, " + all.drafts().size() + " notes in " + csv);
+        int written = unlikely ? all.everything().size() : all.drafts().size();
+        out.println(cues + " captions, " + written + " notes in " + csv);
+        if (!unlikely && !all.unlikely().isEmpty()) {
+            out.println(all.unlikely().size() + " more only sound like something; --unlikely writes them too");
+        }
         Map<String, Double> moments = new HashMap<>();
         all.drafts().forEach(s -> moments.putIfAbsent(s.key(), s.seconds()));
         for (Contradiction c : Contradictions.in(all, where, unit())) {

@@ -11,6 +11,7 @@ import hitch.core.finding.FindingKind;
 import hitch.core.footage.Clip;
 import hitch.core.job.Edit;
 import hitch.core.measure.Distance;
+import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.talk.Commentary;
 import hitch.media.Progress;
 import hitch.sim.DemoJob;
@@ -19,8 +20,10 @@ import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
+import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeoutException;
 import java.util.stream.Stream;
+import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
 import javafx.scene.control.ContextMenu;
@@ -215,6 +218,65 @@ class TalkWindowTest extends OpenWindow {
         until(() -> findings().size() == before + 1);
         assertThat(findings().getLast().kind()).isEqualTo(FindingKind.ROOTS);
         assertThat(findings().getLast().wording()).contains("mop of it");
+    }
+
+    /** What only sounds like something is not asked about, and never lost: one key shows it, and it can be kept. */
+    @Test
+    void whatIsUnlikelyIsShownOnWish() throws TimeoutException {
+        interact(() -> job().work()
+                .apply(new Edit.PutCommentary(
+                        new Commentary("new", street.id(), "new.txt", CaptionReader.read("""
+                                [0:05] Zero at the cap.
+                                [0:08] Five feet. Grease on the top.
+                                [0:12] Nine feet. A mop of it dangling off the crown, your hedge is thirsty.
+                                [0:20] Thirteen feet. It's holding a bathtub's worth, up over my lens.
+                                [0:24] Seventeen feet. My partner broke his wrist on one of these.
+                                [0:28] Twenty one feet. A crack on the left.
+                                """), 0, Map.of()))));
+        until(() -> queue().getItems().size() == 9);
+        Button unlikely = lookup("#show-unlikely").queryAs(Button.class);
+        assertThat(unlikely.getText()).isEqualTo("1 unlikely");
+        choose(row("It's holding"));
+        SpokenLine water = chosen();
+        assertThat(water.draft().matter()).isEqualTo(FindingKind.STANDING_WATER);
+        type(KeyCode.U);
+        until(() -> queue().getItems().size() == 10);
+        assertThat(chosen()).as("the same is chosen").isEqualTo(water);
+        type(KeyCode.DOWN);
+        assertThat(chosen().draft().matter()).isEqualTo(FindingKind.UNDER_WATER);
+        until(() -> lookup(".label").queryAllAs(Label.class).stream()
+                .anyMatch(l -> l.getText().startsWith("Only sounds like it")));
+        int before = findings().size();
+        type(KeyCode.Y);
+        until(() -> findings().size() == before + 1);
+        assertThat(findings().getLast().kind()).isEqualTo(FindingKind.UNDER_WATER);
+        type(KeyCode.U);
+        until(() -> queue().getItems().size() == 9);
+        assertThat(chosen().isOpen()).as("the next open one").isTrue();
+    }
+
+    /** While captions are read anew, what was read of them before stays on show. */
+    @Test
+    void theQueueIsNeverEmptyWhileCaptionsAreReadAnew() throws TimeoutException {
+        List<Integer> sizes = new CopyOnWriteArrayList<>();
+        interact(() -> {
+            queue().getItems().addListener((ListChangeListener<Object>)
+                    c -> sizes.add(c.getList().size()));
+            job().work()
+                    .apply(new Edit.PutCommentary(new Commentary(
+                            "said",
+                            street.id(),
+                            "said.txt",
+                            CaptionReader.read(SAID.replace("Wipes", "A rag")),
+                            0,
+                            Map.of())));
+        });
+        until(() -> queue().getItems().toString().contains("A rag hanging here"));
+        assertThat(sizes).isNotEmpty().doesNotContain(0);
+    }
+
+    private SpokenLine chosen() {
+        return (SpokenLine) queue().getSelectionModel().getSelectedItem();
     }
 
     private Details more() {

@@ -68,16 +68,16 @@ final class Following {
     }
 
     Spoken.All all() {
-        FewGuesses.drop(drafts);
+        Sift sift = Sift.of(drafts);
         List<Spoken.Odd> odd = new ArrayList<>();
         for (OddPlace place : course.odd()) {
             double seconds = transcript.secondsAt(place.start());
-            drafts.stream()
+            sift.likely().stream()
                     .filter(d -> d.seconds() >= seconds && d.seconds() < seconds + SOON_S)
                     .findFirst()
                     .ifPresent(d -> odd.add(new Spoken.Odd(place, d)));
         }
-        return new Spoken.All(drafts, pipes, withdrawn, odd);
+        return new Spoken.All(sift.likely(), sift.unlikely(), pipes, withdrawn, odd);
     }
 
     void read(Passages.Passage passage) {

@@ -4,10 +4,12 @@ import hitch.core.measure.Distance;
 import hitch.core.note.Draft;
 import hitch.core.pipe.Pipe;
 import hitch.core.talk.place.OddPlace;
+import java.util.Comparator;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /**
  * Something that was said, with its moment.
@@ -78,20 +80,34 @@ public record Spoken(String key, double seconds, Draft draft, Source source, boo
      * All that was said.
      *
      * @param drafts in order of time
+     * @param unlikely what only sounds like something, in order of time
      * @param pipes pipes that were mentioned, in order of time
      * @param withdrawn guesses that were taken back at once
      * @param odd distances that do not lie between those about them
      */
-    public record All(List<Spoken> drafts, List<PipeSaid> pipes, List<Withdrawn> withdrawn, List<Odd> odd) {
+    public record All(
+            List<Spoken> drafts,
+            List<Spoken> unlikely,
+            List<PipeSaid> pipes,
+            List<Withdrawn> withdrawn,
+            List<Odd> odd) {
         public All {
             drafts = List.copyOf(drafts);
+            unlikely = List.copyOf(unlikely);
             pipes = List.copyOf(pipes);
             withdrawn = List.copyOf(withdrawn);
             odd = List.copyOf(odd);
         }
 
+        /** What is likely and what is not, in order of time. */
+        public List<Spoken> everything() {
+            return Stream.concat(drafts.stream(), unlikely.stream())
+                    .sorted(Comparator.comparingDouble(Spoken::seconds))
+                    .toList();
+        }
+
         public All(List<Spoken> drafts, List<PipeSaid> pipes) {
-            this(drafts, pipes, List.of(), List.of());
+            this(drafts, List.of(), pipes, List.of(), List.of());
         }
     }
 

@@ -104,6 +104,7 @@ public enum Act {
     KEEP_SAID(Place.SPOKEN, "Keep it", "Y"),
     KEEP_AS_NEW(Place.SPOKEN, "Keep it as another thing", "D"),
     KEEP_SURE(Place.SPOKEN, "Keep all that is sure", "Shift+Y"),
+    SHOW_UNLIKELY(Place.SPOKEN, "Show what only sounds like something, or hide it", "U"),
     REFUSE_SAID(Place.SPOKEN, "Refuse it", "R", "Delete"),
     REWORD_SAID(Place.SPOKEN, "Reword it", "E"),
     MEND_WORDS(Place.SPOKEN, "Mend the caption's words", "W"),

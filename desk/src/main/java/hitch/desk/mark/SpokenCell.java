@@ -137,7 +137,9 @@ final class SpokenCell extends ListCell<SpokenLine> {
                     Character.toUpperCase(c.words().charAt(0)) + c.words().substring(1) + "."));
         }
         line.placeInDoubt().ifPresent(c -> labels.add(choices(line, c)));
-        if (line.spoken().likeness()) {
+        if (!line.likely()) {
+            labels.add(wrapped("Only sounds like it, most likely; look before you keep it."));
+        } else if (line.spoken().likeness()) {
             labels.add(wrapped("Guessed from its wording; look before you keep it."));
         }
         if (line.draft().certainty() == Certainty.RULED_OUT && labels.isEmpty()) {

@@ -46,6 +46,8 @@ final class SpokenPane extends VBox {
     private final Label slide = Labels.of("", "measure");
     private final HBox slider;
     private final Button sure;
+    private final Button unlikely;
+    private boolean unlikelyShown;
 
     SpokenPane(Context desk, TalkBook book, NoteLine notes) {
         this.desk = desk;
@@ -96,9 +98,14 @@ final class SpokenPane extends VBox {
         sure.setId("keep-sure");
         sure.getStyleClass().add("slim");
         sure.managedProperty().bind(sure.visibleProperty());
-        Ends top = new Ends(Ends.part(8, count, sure), slider);
+        unlikely = act("", Act.SHOW_UNLIKELY.key(), Act.SHOW_UNLIKELY.words(), this::showOrHideUnlikely);
+        unlikely.setId("show-unlikely");
+        unlikely.getStyleClass().add("slim");
+        unlikely.managedProperty().bind(unlikely.visibleProperty());
+        Ends top = new Ends(Ends.part(8, count, sure, unlikely), slider);
         getChildren().addAll(top, list, words, actions, search);
         book.linesProperty().addListener((o, was, is) -> fill());
+        book.unlikelyProperty().addListener((o, was, is) -> fill());
         fill();
     }
 
@@ -121,11 +128,17 @@ final class SpokenPane extends VBox {
     }
 
     private void fill() {
-        int at = list.getSelectionModel().getSelectedIndex();
-        List<SpokenLine> lines = book.linesProperty().get();
+        Optional<SpokenLine> chosen =
+                Optional.ofNullable(list.getSelectionModel().getSelectedItem());
+        List<SpokenLine> lines = shown();
+        int at = chosen.map(c -> at(c, lines)).orElse(-1);
         list.getItems().setAll(lines);
         long certain = lines.stream().filter(SpokenLine::isSure).count();
-        count.setText(lines.isEmpty() ? "" : book.open() + " of " + lines.size() + " open");
+        int likely = book.linesProperty().get().size();
+        count.setText(likely == 0 ? "" : book.open() + " of " + likely + " open");
+        int others = book.unlikelyProperty().get().size();
+        unlikely.setText(others + (unlikelyShown ? " unlikely shown" : " unlikely"));
+        unlikely.setVisible(others > 0);
         sure.setText(certain + " sure");
         sure.setVisible(certain > 0);
         slider.setVisible(!lines.isEmpty());
@@ -139,6 +152,32 @@ final class SpokenPane extends VBox {
                 next(at);
             }
         }
+    }
+
+    private List<SpokenLine> shown() {
+        return unlikelyShown ? book.all() : book.linesProperty().get();
+    }
+
+    private void showOrHideUnlikely() {
+        unlikelyShown = !unlikelyShown;
+        fill();
+        focus();
+    }
+
+    /** Where a draft stands now; where it is hidden, the one behind it. */
+    private static int at(SpokenLine one, List<SpokenLine> lines) {
+        for (int i = 0; i < lines.size(); i++) {
+            SpokenLine other = lines.get(i);
+            if (other.commentary().id().equals(one.commentary().id())
+                    && other.spoken().key().equals(one.spoken().key())) {
+                return i;
+            }
+        }
+        return (int) Math.min(
+                lines.size() - 1L,
+                lines.stream()
+                        .filter(l -> l.seconds() < one.seconds() && l.clip().equals(one.clip()))
+                        .count());
     }
 
     /** Chooses the next open draft after {@code from}, else the first open one. */
@@ -178,6 +217,7 @@ final class SpokenPane extends VBox {
             case KEEP_SAID -> withChosen(l -> spoken.keep(l, true));
             case KEEP_AS_NEW -> withChosen(l -> spoken.keep(l, false));
             case KEEP_SURE -> spoken.keepSure(list.getItems());
+            case SHOW_UNLIKELY -> showOrHideUnlikely();
             case REFUSE_SAID -> withChosen(spoken::refuse);
             case MEND_WORDS -> withChosen(l -> words.edit(l, this::focus));
             case REWORD_SAID -> change();

@@ -1,8 +1,8 @@
 package hitch.desk.mark;
 
 import hitch.core.caption.Cue;
-import hitch.core.footage.Clip;
 import hitch.core.note.NoteReader;
+import hitch.core.survey.Survey;
 import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.survey.spoken.SpokenLines;
 import hitch.core.talk.Commentary;
@@ -17,6 +17,7 @@ import java.util.List;
 import java.util.Map;
 import java.util.Optional;
 import java.util.Set;
+import java.util.stream.Stream;
 import javafx.beans.property.ReadOnlyObjectProperty;
 import javafx.beans.property.ReadOnlyObjectWrapper;
 
@@ -26,7 +27,11 @@ final class TalkBook {
     private final NoteReader reader;
     private final Map<List<Cue>, Spoken.All> read = new HashMap<>();
     private final Set<List<Cue>> reading = new HashSet<>();
+    /** What was read last of each commentary stays on show while its captions are read anew. */
+    private final Map<String, Spoken.All> shown = new HashMap<>();
+
     private final ReadOnlyObjectWrapper<List<SpokenLine>> lines = new ReadOnlyObjectWrapper<>(List.of());
+    private final ReadOnlyObjectWrapper<List<SpokenLine>> unlikely = new ReadOnlyObjectWrapper<>(List.of());
 
     TalkBook(Context desk, NoteReader reader) {
         this.desk = desk;
@@ -46,28 +51,54 @@ final class TalkBook {
         return lines.getReadOnlyProperty();
     }
 
+    /** Every draft that only sounds like something, in the same order. */
+    ReadOnlyObjectProperty<List<SpokenLine>> unlikelyProperty() {
+        return unlikely.getReadOnlyProperty();
+    }
+
+    /** All that was said, likely or not, in the same order. */
+    List<SpokenLine> all() {
+        return Stream.of(lines.get(), unlikely.get())
+                .flatMap(List::stream)
+                .sorted(inOrder())
+                .toList();
+    }
+
     long open() {
         return lines.get().stream().filter(SpokenLine::isOpen).count();
     }
 
     private void update() {
-        List<SpokenLine> all = new ArrayList<>();
+        Survey survey = desk.work().now().survey();
+        List<SpokenLine> likely = new ArrayList<>();
+        List<SpokenLine> others = new ArrayList<>();
         for (Commentary commentary : desk.work().now().job().talk()) {
-            Optional<Clip> clip = desk.work().now().survey().clip(commentary.clip());
             Spoken.All said = read.get(commentary.cues());
             if (said == null) {
                 read(commentary.cues());
             } else {
-                clip.ifPresent(c -> all.addAll(SpokenLines.of(desk.work().now().survey(), commentary, c, said)));
+                shown.put(commentary.id(), said);
             }
+            Optional<Spoken.All> known = Optional.ofNullable(shown.get(commentary.id()));
+            survey.clip(commentary.clip())
+                    .ifPresent(clip -> known.ifPresent(all -> {
+                        likely.addAll(SpokenLines.of(survey, commentary, clip, all));
+                        others.addAll(SpokenLines.unlikely(survey, commentary, clip, all));
+                    }));
         }
+        likely.sort(inOrder());
+        others.sort(inOrder());
+        unlikely.set(List.copyOf(others));
+        lines.set(List.copyOf(likely));
+    }
+
+    private Comparator<SpokenLine> inOrder() {
         List<String> order = desk.work().now().survey().clips().stream()
                 .map(c -> c.id().value())
                 .toList();
-        all.sort(Comparator.comparingInt(
+        return Comparator.comparingInt(
                         (SpokenLine l) -> order.indexOf(l.clip().id().value()))
-                .thenComparingDouble(SpokenLine::seconds));
-        lines.set(List.copyOf(all));
+                .thenComparingDouble(SpokenLine::seconds);
     }
 
     private void read(List<Cue> cues) {

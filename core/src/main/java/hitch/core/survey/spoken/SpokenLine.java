@@ -18,6 +18,7 @@ import java.util.Optional;
  * @param counter cable from the opening by the counter, when it was said
  * @param against what it contradicts
  * @param twin the finding it is most likely another sighting of
+ * @param likely false where it only sounds like something, and nobody need look at it
  */
 public record SpokenLine(
         Commentary commentary,
@@ -25,7 +26,8 @@ public record SpokenLine(
         Spoken spoken,
         Optional<Distance> counter,
         List<Contradiction> against,
-        Optional<LocatedFinding> twin) {
+        Optional<LocatedFinding> twin,
+        boolean likely) {
     /** What became of it; empty while it is open. */
     public Optional<Commentary.Settled> settled() {
         return Optional.ofNullable(commentary.settled().get(spoken.key()));
@@ -66,6 +68,7 @@ public record SpokenLine(
     public boolean isSure() {
         boolean placed = spoken.source() == Spoken.Source.SAID || counter.isPresent();
         return isOpen()
+                && likely
                 && placed
                 && !spoken.likeness()
                 && against.isEmpty()

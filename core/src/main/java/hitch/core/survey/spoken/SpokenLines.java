@@ -25,19 +25,30 @@ public final class SpokenLines {
 
     /** The drafts of one commentary in order of time. */
     public static List<SpokenLine> of(Survey survey, Commentary commentary, Clip clip, Spoken.All said) {
+        return lines(survey, commentary, clip, said, said.drafts());
+    }
+
+    /** What only sounds like something in one commentary, in order of time. */
+    public static List<SpokenLine> unlikely(Survey survey, Commentary commentary, Clip clip, Spoken.All said) {
+        return lines(survey, commentary, clip, said, said.unlikely());
+    }
+
+    private static List<SpokenLine> lines(
+            Survey survey, Commentary commentary, Clip clip, Spoken.All said, List<Spoken> some) {
         Whereabouts where = where(survey, commentary, clip);
         Map<String, List<Contradiction>> against = new HashMap<>();
         Contradictions.in(said, where, survey.facts().unit())
                 .forEach(c ->
                         against.computeIfAbsent(c.key(), k -> new ArrayList<>()).add(c));
-        return said.drafts().stream()
+        return some.stream()
                 .map(s -> new SpokenLine(
                         commentary,
                         clip,
                         s,
                         where.cableAt(s.seconds()),
                         against.getOrDefault(s.key(), List.of()),
-                        twin(survey, clip, s, where)))
+                        twin(survey, clip, s, where),
+                        some == said.drafts()))
                 .toList();
     }
 
