@@ -23,7 +23,8 @@ final class NotFound {
     private static final Pattern OUTSIDE = Pattern.compile(
             "\\b(?:other side|outside|behind|beyond|through (?:it|there|the)|around it|showing|visible|see)\\b");
     private static final Pattern LIES = Pattern.compile(
-            "\\b(?:in the (?:bottom|pipe|invert|channel)|on the bottom|along the bottom|pile\\w*|full of|filled|built up|washed|washing)\\b");
+            "\\b(?:in the (?:bottom|pipe|invert|channel)|on the bottom|along the bottom|pile\\w*|full of|filled|built up|washed|washing"
+                    + "|retained|obstruct\\w*|quantity of|partly (?:fills|blocks)|in the (?:invert|flow line))\\b");
     private static final Pattern OTHER_END = Pattern.compile(
             "\\bend of the (?:plastic|clay|iron|cast|concrete|liner|patch|repair|new|old|tile|fib\\w+|water|belly|sag)\\b");
     private static final Pattern ON_PAPER = Pattern.compile(

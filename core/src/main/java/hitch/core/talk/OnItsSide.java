@@ -1,6 +1,5 @@
 package hitch.core.talk;
 
-import hitch.core.finding.FindingKind;
 import hitch.core.note.Draft;
 import hitch.core.talk.place.Course;
 import hitch.core.talk.place.Transcript;
@@ -37,13 +36,12 @@ final class OnItsSide {
         Draft marked = shown.traits().clock().isEmpty()
                 ? mark.map(m -> shown.on(m.traits().clock())).orElse(shown)
                 : shown;
-        Draft entered = marked.matter() == FindingKind.TIE_IN
-                        && marked.traits().clock().isEmpty()
-                        && course.isPlaceAt(passage.start())
-                ? SideWords.ofEntryHour(text)
-                        .map(c -> marked.on(Optional.of(c)))
-                        .orElse(marked)
-                : marked;
+        Draft entered =
+                Stating.isFound(marked) && marked.traits().clock().isEmpty() && course.isPlaceAt(passage.start())
+                        ? SideWords.ofEntryHour(text)
+                                .map(c -> marked.on(Optional.of(c)))
+                                .orElse(marked)
+                        : marked;
         return Sides.thatSide(entered, text, transcript.lately(at, SOON_S));
     }
 

@@ -43,8 +43,8 @@ final class SideWords {
     private static final Pattern HOUR = Pattern.compile("\\bover,? (?:at|to|by|around),? (" + String.join("|", HOURS)
             + ")\\b(?![ -](?:feet|foot|point|and|inch|inches))");
 
-    private static final Pattern ENTRY_HOUR =
-            Pattern.compile("^\\W*(?:an? |the )?(?:" + String.join("|", HourNumbers.ENTRIES) + ") at ("
+    private static final Pattern ENTRY_HOUR = Pattern.compile(
+            "^(?:\\W*(?:an? |the )?(?:" + String.join("|", HourNumbers.ENTRIES) + ")|\\s*:\\s*[a-z]+) at ("
                     + String.join("|", HOURS) + "|1[0-2]|[1-9])\\b(?! ?(?:feet|foot|ft|point|and a|\\.\\d))");
 
     private static final Pattern CLOCK =
@@ -92,7 +92,7 @@ final class SideWords {
                 .or(() -> FROM_ABOVE.matcher(text).find() ? Optional.of(ClockPosition.at(12)) : Optional.empty());
     }
 
-    /** "Lateral at ten", when its place is told already. */
+    /** "Lateral at ten", ": bulge at twelve", when its place is told already. */
     static Optional<ClockPosition> ofEntryHour(String sentence) {
         return hour(ENTRY_HOUR.matcher(sentence.toLowerCase(Locale.ROOT)));
     }

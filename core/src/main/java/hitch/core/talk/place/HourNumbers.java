@@ -32,7 +32,7 @@ public final class HourNumbers {
         if (hour < 1 || hour > HOURS || hour % 1 != 0) {
             return false;
         }
-        if (isOfBothSides(i) || isOver(i) || isOfEntry(i)) {
+        if (isOfBothSides(i) || isOver(i) || isOfEntry(i) || isOfNamed(i)) {
             return true;
         }
         for (int j = i - 1; j > i - HOURS_APART; j--) {
@@ -67,6 +67,15 @@ public final class HourNumbers {
             }
         }
         return false;
+    }
+
+    /** "Thirty-three: bulge at twelve": the line has one place, and begins with it. */
+    private boolean isOfNamed(int i) {
+        return row.at(i - 1).text().equals("at")
+                && !row.at(i - 2).isSign()
+                && row.at(i - 3).text().equals(":")
+                && row.at(i - 4).isNumber()
+                && row.at(i - 4).value() > HOURS;
     }
 
     /** "On both sides, like at three and nine". */

@@ -34,6 +34,10 @@ final class PlaceWeight {
     /** "Forty-four feet, back to clay": what one comes to there. */
     private static final Set<String> INTO = Row.words("to in into on onto");
 
+    /** What there is a second one of. */
+    private static final Set<String> COUNTED = Row.words(
+            "floor story bath bathroom kitchen unit joint hub bend elbow branch lateral connection tap wye one");
+
     private static final Set<String> COUNTER = Row.words("counter footage");
 
     private static final Set<String> READS = Row.words("reads says shows is");
@@ -86,7 +90,7 @@ final class PlaceWeight {
         }
         boolean joined = row.at(next).text().equals("-") && row.is(next + 1, OTHER_AFTER);
         boolean others = joined
-                || row.is(next, OTHER_AFTER)
+                || row.is(next, OTHER_AFTER) && !isSecond(next)
                 || row.at(next).text().equals("in") && !about.edge(next + 1)
                 || row.at(next).text().equals("deep");
         boolean either = row.at(next).text().equals("or")
@@ -110,6 +114,11 @@ final class PlaceWeight {
         weight += isReading(led) ? READING : 0;
         weight += row.at(i).text().contains("half") ? 0.5 : 0;
         return weight;
+    }
+
+    /** "Twenty-two, second floor bath": the next of its kind, and no time. */
+    private boolean isSecond(int i) {
+        return row.at(i).text().equals("second") && row.is(i + 1, COUNTED);
     }
 
     /** "The counter reads eleven and a half." */
