@@ -15,7 +15,6 @@ import hitch.store.Footage;
 import hitch.store.JobFolder;
 import hitch.store.StoreException;
 import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 
 /** A job of one short clip whose frames carry their numbers: 40 ft in eight seconds. */
@@ -24,21 +23,16 @@ final class SmallJob {
 
     private SmallJob() {}
 
-    private static Path recorded;
+    private static final MadeOnce MADE = new MadeOnce(SmallJob::make);
 
-    /** Recorded once for all tests. */
-    private static synchronized Path recorded() throws IOException, MediaException {
-        if (recorded == null) {
-            recorded = NumberedFootage.write(Files.createTempFile("hitch-small", ".mp4"), FRAMES);
-            recorded.toFile().deleteOnExit();
-        }
-        return recorded;
+    static Path create(Path folder) throws Exception {
+        return MADE.copy(folder);
     }
 
-    static Path create(Path folder) throws StoreException, MediaException, IOException {
+    private static void make(Path folder) throws StoreException, MediaException, IOException {
         try (JobFolder job = JobFolder.create(folder)) {
             Footage footage = new Footage(folder);
-            Path file = Files.copy(recorded(), folder.resolve("down.mp4"));
+            Path file = NumberedFootage.write(folder.resolve("down.mp4"), FRAMES);
             Clip clip = footage.takeIn(file, job.job(), Progress.NONE);
             FrameIndex index = footage.index(clip);
             job.apply(new Edit.DescribeProperty(Sample.job().facts()));
@@ -48,6 +42,5 @@ final class SmallJob {
             job.apply(new Edit.SetMark(clip.id(), Reading.byHand(index.pts(FRAMES - 1), Distance.feet(39.8))));
             job.apply(new Edit.SetRules(new ShowingRules(0.4, 0.2)));
         }
-        return folder;
     }
 }

@@ -15,14 +15,11 @@ import hitch.core.survey.spoken.SpokenLine;
 import hitch.core.talk.Commentary;
 import hitch.media.Progress;
 import hitch.sim.DemoJob;
-import java.io.IOException;
-import java.nio.file.Files;
 import java.nio.file.Path;
 import java.util.List;
 import java.util.Map;
 import java.util.concurrent.CopyOnWriteArrayList;
 import java.util.concurrent.TimeoutException;
-import java.util.stream.Stream;
 import javafx.collections.ListChangeListener;
 import javafx.scene.Node;
 import javafx.scene.control.Button;
@@ -34,7 +31,6 @@ import javafx.scene.control.TextField;
 import javafx.scene.input.KeyCode;
 import javafx.stage.PopupWindow;
 import javafx.stage.Window;
-import org.junit.jupiter.api.AfterAll;
 import org.junit.jupiter.api.BeforeEach;
 import org.junit.jupiter.api.Test;
 
@@ -50,26 +46,11 @@ class TalkWindowTest extends OpenWindow {
 
     private Clip street;
 
-    private static Path demo;
+    private static final MadeOnce DEMO = new MadeOnce(folder -> DemoJob.FIRST.create(folder, Progress.NONE));
 
-    /** The demo job takes seconds to set up: it is set up once and copied. */
     @Override
     protected Path create(Path folder) throws Exception {
-        if (demo == null) {
-            demo = Files.createTempDirectory("hitch-talk").resolve("demo");
-            DemoJob.FIRST.create(demo, Progress.NONE);
-        }
-        try (Stream<Path> all = Files.walk(demo)) {
-            for (Path from : all.toList()) {
-                Files.copy(from, folder.resolve(demo.relativize(from).toString()));
-            }
-        }
-        return folder;
-    }
-
-    @AfterAll
-    static void throwAway() throws IOException {
-        delete(demo.getParent());
+        return DEMO.copy(folder);
     }
 
     @BeforeEach
