@@ -130,9 +130,12 @@ final class Standing {
                         || BEFOREHAND.matcher(draft.wording()).find());
     }
 
-    /** "Fix: fifty-five, open cut": at the place that is said with it, or right before. */
+    /** "Fix: fifty-five, open cut": at the place that is said with it, at the first that it begins with, or right before. */
     private Optional<Draft.Place> toBeDoneAt(int passage, int end) {
         return course.within(passage, end)
+                .or(() -> course.placeIn(passage, end) == passage
+                        ? course.all(passage, end).stream().findFirst()
+                        : Optional.empty())
                 .or(() -> course.isPlaceAt(passage) && course.isBehindFarthest(passage)
                         ? course.at(passage)
                         : Optional.empty());

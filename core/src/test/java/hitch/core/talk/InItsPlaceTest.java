@@ -26,6 +26,18 @@ class InItsPlaceTest {
                 .contains("advice 30");
     }
 
+    /** "Cut this week" speaks of no thing; and what is marked is the place that is said. */
+    @Test
+    void whatIsDoneThisWeekIsWhereItIsSaidToBe() {
+        assertThat(drafted(
+                        "Thirty. A hole.",
+                        "Forty. Big roots.",
+                        "Fifty. There's the main.",
+                        "Forty gets cut this week, and thirty gets dug.",
+                        "I've marked thirty in the grass, six feet down."))
+                .contains("advice 40", "locate 30");
+    }
+
     @Test
     void adviceOnOneOfTwoHolesIsAtNeither() {
         assertThat(drafted(

@@ -43,6 +43,13 @@ class SaidSidesTest {
         return clock.both() ? "both" : clock.from() + "-" + clock.to();
     }
 
+    /** "Bulge at twelve", when the line's place is told. */
+    @Test
+    void anHourIsSaidWithoutTheClockBesideTheLinesOwnPlace() {
+        assertThat(sided("Thirty-three: bulge at twelve.", "Forty: lateral at three."))
+                .contains("deformation 12-12", "tie-in 3-3");
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             Twenty two, unit nine comes in from the right.     | 3-3

@@ -45,6 +45,9 @@ final class PlaceWeight {
     /** What was read off the counter is a place, whatever was passed before. */
     private static final double READING = 3;
 
+    /** "I've marked forty-eight in the grass": the place is what was marked. */
+    private static final Set<String> MARKED = Row.words("marked flagged staked located");
+
     private static final Set<String> LONG_THINGS =
             Row.words("sweep sweeping radius turn bend crack fracture split hair hairs root roots belly sag");
 
@@ -88,10 +91,11 @@ final class PlaceWeight {
                 && row.at(i).value() < 10) {
             return 0;
         }
+        boolean marked = row.is(i - 1, MARKED);
         boolean joined = row.at(next).text().equals("-") && row.is(next + 1, OTHER_AFTER);
         boolean others = joined
                 || row.is(next, OTHER_AFTER) && !isSecond(next)
-                || row.at(next).text().equals("in") && !about.edge(next + 1)
+                || row.at(next).text().equals("in") && !about.edge(next + 1) && !marked
                 || row.at(next).text().equals("deep");
         boolean either = row.at(next).text().equals("or")
                 && row.at(next + 1).isNumber()
@@ -110,7 +114,7 @@ final class PlaceWeight {
         int led = about.wordBefore(i);
         boolean at = about.isAt(led)
                 || row.at(led).text().matches("about|approximately") && about.isAt(about.wordBefore(led));
-        weight += at ? 1.5 : 0;
+        weight += at || marked ? 1.5 : 0;
         weight += isReading(led) ? READING : 0;
         weight += row.at(i).text().contains("half") ? 0.5 : 0;
         return weight;

@@ -56,6 +56,19 @@ class OtherNumbersTest {
         assertThat(told(said)).containsExactly(30L);
     }
 
+    /** The line begins with its place, and what is there has an hour. */
+    @Test
+    void anHourBesideTheLinesOwnPlaceIsNone() {
+        assertThat(told("Thirty-three: bulge at twelve.", "Forty: crack at three."))
+                .containsExactly(33L, 40L);
+    }
+
+    @Test
+    void theSecondFloorIsNoTime() {
+        assertThat(told("Thirty second floor bath on the left.", "Forty seconds is all it takes."))
+                .containsExactly(30L);
+    }
+
     @Test
     void betweenTwoDistancesIsAStretch() {
         assertThat(told("Between thirty and forty it holds water.")).containsExactly(30L);
