@@ -47,6 +47,11 @@ public record Spoken(String key, double seconds, Draft draft, Source source, boo
         this(key, seconds, draft, draft.place().isPresent() ? Source.SAID : Source.NONE, false);
     }
 
+    /** Whether it is known by its words, and hardly anybody says them of something else. */
+    public boolean isByItsWords() {
+        return !likeness && Agreement.of(this) >= Agreement.SURE;
+    }
+
     /** Whether a word stands in what was said of a thing. */
     static boolean says(Draft draft, String word) {
         return Pattern.compile("\\b" + Pattern.quote(word) + "\\b")

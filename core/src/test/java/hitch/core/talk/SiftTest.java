@@ -71,6 +71,16 @@ class SiftTest {
                 .isLessThan(seen);
     }
 
+    /** What may be taken without a look: known by rules, in words that are hardly ever said of something else. */
+    @Test
+    void aFindingIsByItsWordsWhereTheyAreLikeIt() {
+        assertThat(said(FindingKind.ROOTS, ROOTS, false).isByItsWords()).isTrue();
+        assertThat(said(FindingKind.ROOTS, ROOTS, true).isByItsWords())
+                .as("guessed")
+                .isFalse();
+        assertThat(said(FindingKind.ROOTS, DOG, false).isByItsWords()).isFalse();
+    }
+
     @Test
     void anActIsToldByItsOwnWords() {
         assertThat(Agreement.of(said(Act.ZERO, "Counter is set to zero at the edge of the cleanout.", false)))

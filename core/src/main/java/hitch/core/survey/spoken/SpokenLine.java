@@ -62,15 +62,15 @@ public record SpokenLine(
     }
 
     /**
-     * Whether it may be taken without a look at it: it is claimed for sure, in words that are known, its place was said or is the
-     * counter's, nothing speaks against it, and it was not found before.
+     * Whether it may be taken without a look at it: it is claimed for sure, in words that hardly anybody says of something else, its place
+     * was said or is the counter's, nothing speaks against it, and it was not found before.
      */
     public boolean isSure() {
         boolean placed = spoken.source() == Spoken.Source.SAID || counter.isPresent();
         return isOpen()
                 && likely
                 && placed
-                && !spoken.likeness()
+                && spoken.isByItsWords()
                 && against.isEmpty()
                 && twin.isEmpty()
                 && draft().certainty() == Certainty.SEEN
