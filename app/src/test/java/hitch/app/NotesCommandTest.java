@@ -2,6 +2,7 @@ package hitch.app;
 
 import static org.assertj.core.api.Assertions.assertThat;
 
+import hitch.core.Sample;
 import java.io.IOException;
 import java.io.PrintWriter;
 import java.io.StringWriter;
@@ -67,14 +68,7 @@ class NotesCommandTest {
 
     @Test
     void whatOnlySoundsLikeSomethingIsWrittenOnWish() throws IOException {
-        Path said = file("said.txt", """
-                [0:05] Zero at the cap.
-                [0:08] Five feet. Grease on the top.
-                [0:12] Nine feet. A mop of it dangling off the crown, your hedge is thirsty.
-                [0:20] Thirteen feet. It's holding a bathtub's worth, up over my lens.
-                [0:24] Seventeen feet. My partner broke his wrist on one of these.
-                [0:28] Twenty one feet. A crack on the left.
-                """);
+        Path said = file("said.txt", Sample.NEW_SPEAKER);
         assertThat(run("notes", said.toString(), "--csv", csv.toString())).isZero();
         assertThat(out.toString()).contains("5 notes").contains("1 more only sound like something");
         assertThat(csv).content().contains(",standing water,13,").doesNotContain("under water");

@@ -3,6 +3,7 @@ package hitch.desk;
 import static org.assertj.core.api.Assertions.assertThat;
 import static org.assertj.core.api.Assertions.within;
 
+import hitch.core.Sample;
 import hitch.core.caption.CaptionReader;
 import hitch.core.detail.Detail;
 import hitch.core.detail.Details;
@@ -205,15 +206,8 @@ class TalkWindowTest extends OpenWindow {
     @Test
     void whatIsUnlikelyIsShownOnWish() throws TimeoutException {
         interact(() -> job().work()
-                .apply(new Edit.PutCommentary(
-                        new Commentary("new", street.id(), "new.txt", CaptionReader.read("""
-                                [0:05] Zero at the cap.
-                                [0:08] Five feet. Grease on the top.
-                                [0:12] Nine feet. A mop of it dangling off the crown, your hedge is thirsty.
-                                [0:20] Thirteen feet. It's holding a bathtub's worth, up over my lens.
-                                [0:24] Seventeen feet. My partner broke his wrist on one of these.
-                                [0:28] Twenty one feet. A crack on the left.
-                                """), 0, Map.of()))));
+                .apply(new Edit.PutCommentary(new Commentary(
+                        "new", street.id(), "new.txt", CaptionReader.read(Sample.NEW_SPEAKER), 0, Map.of()))));
         until(() -> queue().getItems().size() == 9);
         Button unlikely = lookup("#show-unlikely").queryAs(Button.class);
         assertThat(unlikely.getText()).isEqualTo("1 unlikely");

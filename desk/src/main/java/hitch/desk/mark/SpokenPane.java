@@ -90,11 +90,7 @@ final class SpokenPane extends VBox {
                 act("Reword", Act.REWORD_SAID.key(), "Say it anew in the note line", this::change),
                 act("Refuse", Act.REFUSE_SAID.key(), "Refuse the chosen draft", () -> withChosen(spoken::refuse)),
                 act("▶", Act.HEAR_SAID.key(), "Play it", () -> withChosen(spoken::play)));
-        sure = act(
-                "",
-                Act.KEEP_SURE.key(),
-                "Keep all that is sure, as one change",
-                () -> spoken.keepSure(list.getItems()));
+        sure = act("", Act.KEEP_SURE.key(), "Keep all that is sure, as one change", this::keepSure);
         sure.setId("keep-sure");
         sure.getStyleClass().add("slim");
         sure.managedProperty().bind(sure.visibleProperty());
@@ -131,7 +127,7 @@ final class SpokenPane extends VBox {
         Optional<SpokenLine> chosen =
                 Optional.ofNullable(list.getSelectionModel().getSelectedItem());
         List<SpokenLine> lines = shown();
-        int at = chosen.map(c -> at(c, lines)).orElse(-1);
+        int at = chosen.map(c -> QueuePlace.of(c, lines)).orElse(-1);
         list.getItems().setAll(lines);
         long certain = lines.stream().filter(SpokenLine::isSure).count();
         int likely = book.linesProperty().get().size();
@@ -162,22 +158,6 @@ final class SpokenPane extends VBox {
         unlikelyShown = !unlikelyShown;
         fill();
         focus();
-    }
-
-    /** Where a draft stands now; where it is hidden, the one behind it. */
-    private static int at(SpokenLine one, List<SpokenLine> lines) {
-        for (int i = 0; i < lines.size(); i++) {
-            SpokenLine other = lines.get(i);
-            if (other.commentary().id().equals(one.commentary().id())
-                    && other.spoken().key().equals(one.spoken().key())) {
-                return i;
-            }
-        }
-        return (int) Math.min(
-                lines.size() - 1L,
-                lines.stream()
-                        .filter(l -> l.seconds() < one.seconds() && l.clip().equals(one.clip()))
-                        .count());
     }
 
     /** Chooses the next open draft after {@code from}, else the first open one. */
@@ -216,7 +196,7 @@ final class SpokenPane extends VBox {
         switch (act) {
             case KEEP_SAID -> withChosen(l -> spoken.keep(l, true));
             case KEEP_AS_NEW -> withChosen(l -> spoken.keep(l, false));
-            case KEEP_SURE -> spoken.keepSure(list.getItems());
+            case KEEP_SURE -> keepSure();
             case SHOW_UNLIKELY -> showOrHideUnlikely();
             case REFUSE_SAID -> withChosen(spoken::refuse);
             case MEND_WORDS -> withChosen(l -> words.edit(l, this::focus));
@@ -229,8 +209,15 @@ final class SpokenPane extends VBox {
         }
     }
 
+    private void keepSure() {
+        spoken.keepSure(list.getItems().filtered(book::isRead));
+    }
+
+    /** Does something with the chosen draft; what is only on show until it is read anew stays as it is. */
     private void withChosen(Consumer<SpokenLine> action) {
-        Optional.ofNullable(list.getSelectionModel().getSelectedItem()).ifPresent(action);
+        Optional.ofNullable(list.getSelectionModel().getSelectedItem())
+                .filter(book::isRead)
+                .ifPresent(action);
     }
 
     /** Puts the words into the note line, at the frame they were said. */

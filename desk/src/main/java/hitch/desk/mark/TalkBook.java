@@ -1,6 +1,7 @@
 package hitch.desk.mark;
 
 import hitch.core.caption.Cue;
+import hitch.core.measure.LengthUnit;
 import hitch.core.note.NoteReader;
 import hitch.core.survey.Survey;
 import hitch.core.survey.spoken.SpokenLine;
@@ -64,6 +65,11 @@ final class TalkBook {
                 .toList();
     }
 
+    /** Whether a line is of its captions as they are now; until they are read anew it is of what they were. */
+    boolean isRead(SpokenLine line) {
+        return read.containsKey(line.commentary().cues());
+    }
+
     long open() {
         return lines.get().stream().filter(SpokenLine::isOpen).count();
     }
@@ -105,11 +111,18 @@ final class TalkBook {
         if (!reading.add(cues)) {
             return;
         }
-        var unit = desk.work().now().survey().facts().unit();
-        desk.work().inBackground(() -> new TalkReader(reader, unit).read(cues), said -> {
+        LengthUnit unit = desk.work().now().survey().facts().unit();
+        desk.work().inBackground(() -> understood(cues, unit), said -> {
             read.put(cues, said);
             desk.work().heard(cues, said);
             update();
         });
+    }
+
+    /** Whether each is sure is asked here too, and remembered: the window need not wait for it. */
+    private Spoken.All understood(List<Cue> cues, LengthUnit unit) {
+        Spoken.All said = new TalkReader(reader, unit).read(cues);
+        said.drafts().forEach(Spoken::isByItsWords);
+        return said;
     }
 }

@@ -25,31 +25,32 @@ public final class SpokenLines {
 
     /** The drafts of one commentary in order of time. */
     public static List<SpokenLine> of(Survey survey, Commentary commentary, Clip clip, Spoken.All said) {
-        return lines(survey, commentary, clip, said, said.drafts());
+        return lines(survey, commentary, clip, said, true);
     }
 
     /** What only sounds like something in one commentary, in order of time. */
     public static List<SpokenLine> unlikely(Survey survey, Commentary commentary, Clip clip, Spoken.All said) {
-        return lines(survey, commentary, clip, said, said.unlikely());
+        return lines(survey, commentary, clip, said, false);
     }
 
     private static List<SpokenLine> lines(
-            Survey survey, Commentary commentary, Clip clip, Spoken.All said, List<Spoken> some) {
+            Survey survey, Commentary commentary, Clip clip, Spoken.All said, boolean likely) {
         Whereabouts where = where(survey, commentary, clip);
         Map<String, List<Contradiction>> against = new HashMap<>();
         Contradictions.in(said, where, survey.facts().unit())
                 .forEach(c ->
                         against.computeIfAbsent(c.key(), k -> new ArrayList<>()).add(c));
-        return some.stream()
-                .map(s -> new SpokenLine(
-                        commentary,
-                        clip,
-                        s,
-                        where.cableAt(s.seconds()),
-                        against.getOrDefault(s.key(), List.of()),
-                        twin(survey, clip, s, where),
-                        some == said.drafts()))
-                .toList();
+        return (likely ? said.drafts() : said.unlikely())
+                .stream()
+                        .map(s -> new SpokenLine(
+                                commentary,
+                                clip,
+                                s,
+                                where.cableAt(s.seconds()),
+                                against.getOrDefault(s.key(), List.of()),
+                                twin(survey, clip, s, where),
+                                likely))
+                        .toList();
     }
 
     private static Whereabouts where(Survey survey, Commentary commentary, Clip clip) {
