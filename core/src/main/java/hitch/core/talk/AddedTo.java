@@ -41,6 +41,10 @@ final class AddedTo {
             // "About twenty feet of it has to come out" is no length of where the main is met.
             more = more.at(last.draft().place());
         }
+        if (last.draft().traits().clock().isEmpty()) {
+            // "Hanging right off the top" is on no right side.
+            more = Sides.settled(more, passage.text());
+        }
         if (!Sides.isSided(more) && last.draft().traits().clock().isEmpty()) {
             more = more.on(Optional.empty());
         }

@@ -28,11 +28,15 @@ final class Agreement {
     /**
      * How likely it is that a colleague would note it.
      *
-     * @return 0 to 1; 1 for a matter of which no words were learned
+     * @return 0 to 1; 1 for a matter of which no words were learned, and for words that only say that it is as before
      */
     static double of(Spoken spoken) {
         Topic matter = spoken.draft().matter();
         if (!Likeness.known().knows(matter)) {
+            return 1;
+        }
+        if (SameAgain.isNameless(spoken.draft().wording())) {
+            // What it is was said before; these words are like nothing.
             return 1;
         }
         double share = Math.clamp(share(matter, spoken.draft().wording()), LEAST, 1 - LEAST);

@@ -88,7 +88,10 @@ final class Following {
         }
         double seconds = transcript.secondsAt(passage.start());
         boolean isBehindPlace = follows(passage);
-        if (TakenBack.isNo(text) && !(isBehindPlace && isElsewhere(passage))) {
+        Sides.along(text, seconds, drafts);
+        if (TakenBack.isNo(text)
+                && !(isBehindPlace && isElsewhere(passage))
+                && !TakenBack.isOfAnother(text, lastFinding())) {
             TakenBack.last(drafts, seconds, withdrawn);
         }
         summingUp.read(
@@ -111,6 +114,7 @@ final class Following {
             BeginsAt.told(course, passage, seconds, drafts);
         }
         if (Stretched.goesOn(text, end, said, seconds, drafts) || Stretched.ends(text, end, said, seconds, drafts)) {
+            Sides.add(beforeAPlace(passage), seconds, drafts);
             return;
         }
         boolean whole = from.isPresent() && !from.equals(end) && Stretched.isWhole(text, said, seconds, drafts);
@@ -191,6 +195,11 @@ final class Following {
         Draft placed = Sides.asThere(again.orElseGet(() -> inItsPlace.of(sided, at, passage, seconds, drafts)), drafts);
         if (course.isTold() && again.isPresent() && ToldTwice.isKnown(placed, drafts)
                 || isKnown(placed, at, passage, seconds, likeness)) {
+            if (likeness
+                    && !drafts.isEmpty()
+                    && drafts.getLast().draft().matter().equals(placed.matter())) {
+                Sides.add(passage.text(), seconds, drafts);
+            }
             return;
         }
         Spoken.Source source = placed.place().isEmpty()

@@ -71,7 +71,7 @@ final class Guess {
     private static final Pattern SENTENCES = Pattern.compile("(?<=[.!?])\\s+");
     /** Two numbers alone are no widths. */
     private static final Pattern OF_SIZE = Pattern.compile(
-            "(?i)\\b(?:inch|bigger|smaller|larger|reduc\\w+|increas\\w+|bushing|opens|necks|upsiz\\w+|downsiz\\w+)\\b");
+            "(?i)\\b(?:inch|bigger|smaller|larger|reduc\\w+|increas\\w+|bushing|opens|necks|steps? (?:up|down)|upsiz\\w+|downsiz\\w+)\\b");
 
     private static final Pattern POINT_ZERO = Pattern.compile("(?i)\\bpoint (?:zero|oh|o)\\b");
 

@@ -27,12 +27,14 @@ final class InItsPlace {
     private final Course course;
     private final Standing standing;
     private final Located located;
+    private final ToItsEnd toItsEnd;
 
     InItsPlace(NoteReader reader, LengthUnit unit, Transcript transcript, Course course) {
         this.transcript = transcript;
         this.course = course;
         this.standing = new Standing(course);
         this.located = new Located(reader, unit);
+        this.toItsEnd = new ToItsEnd(course);
     }
 
     /**
@@ -40,7 +42,7 @@ final class InItsPlace {
      * @param drafts what was found before it
      */
     Draft of(Draft draft, int at, Passages.Passage passage, double seconds, List<Spoken> drafts) {
-        Draft placed = standing.placed(draft, at, passage.start(), passage.end());
+        Draft placed = toItsEnd.of(standing.placed(draft, at, passage.start(), passage.end()), passage);
         boolean told =
                 course.isTold() && course.within(passage.start(), passage.end()).isPresent();
         if (draft.matter() == FindingKind.LOCATE && course.isTold() && !told) {

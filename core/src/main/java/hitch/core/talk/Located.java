@@ -8,8 +8,11 @@ import hitch.core.note.NoteReader;
 import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
+import java.util.regex.MatchResult;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
+import java.util.stream.IntStream;
+import java.util.stream.Stream;
 
 /**
  * Of which thing something is told: "I'm going to pull back and locate that hole. Okay, it's four foot six"; and, where there is one only,
@@ -32,6 +35,11 @@ final class Located {
 
     private static final Pattern CALLED = Pattern.compile(
             "\\b(?:(?:that|those)|(?:cut|pull|remove|take out|fish out|trim|jet|flush|seal|fix|leave|have|get) the) (?:one |little |big |bad |same )?([a-z]{3,})\\b");
+    /** "The separated joint should be repaired", "fix the droop", "a liner for the fracture": the word before it may call it too. */
+    private static final Pattern CALLED_ANEW = Pattern.compile(
+            "^[\\s,.]*(?:(?:and|so|but|then|also|uh|um)[, ]+)*(?:the|that|those|your) (?:([a-z-]{3,}) )?([a-z-]{3,})(?:'s)? (?:should|has|have|needs?|wants?|ought|gotta|must|can be|could be|to be|will have)\\b"
+                    + "|\\b(?:recommend|suggest|advise|propose)(?:ed|s)?(?: that)? the (?:([a-z-]{3,}) )?([a-z-]{3,}) (?:is|be|to be|gets?)\\b"
+                    + "|\\b(?:fix|take out|take off|trim|rehang|reset|grind|patch|repair|chip|for) (?:up |out |down |off )?the (?:([a-z-]{3,}) )?([a-z-]{3,})\\b");
     /** What is called so is of the whole line, or no thing. */
     private static final Pattern OF_ALL = Pattern.compile(
             "line|pipe|city|street|house|rest|whole|main|camera|video|way|time|same|owner|seller|yard|road|bottom|top|left|right|side|end|feet|foot"
@@ -77,23 +85,29 @@ final class Located {
 
     /** Where the one thing is that was called so: "pull that screw". */
     private static Optional<Draft.Place> called(String text, List<Spoken> drafts) {
-        Matcher called = CALLED.matcher(text.toLowerCase(Locale.ROOT));
-        while (called.find()) {
-            String noun = called.group(1);
-            if (OF_ALL.matcher(noun).matches()) {
-                continue;
-            }
-            List<Draft.Place> places = drafts.stream()
-                    .map(Spoken::draft)
-                    .filter(d -> Stating.isFound(d) && d.certainty() != Certainty.RULED_OUT && Spoken.says(d, noun))
-                    .flatMap(d -> d.place().stream())
-                    .distinct()
-                    .toList();
-            if (places.size() == 1) {
-                return Optional.of(places.getFirst());
-            }
-        }
-        return Optional.empty();
+        String low = text.toLowerCase(Locale.ROOT);
+        return Stream.of(CALLED, CALLED_ANEW)
+                .flatMap(p -> p.matcher(low).results())
+                .flatMap(Located::names)
+                .flatMap(noun -> one(noun, drafts).stream())
+                .findFirst();
+    }
+
+    private static Stream<String> names(MatchResult called) {
+        return IntStream.rangeClosed(1, called.groupCount())
+                .mapToObj(called::group)
+                .filter(n -> n != null && !OF_ALL.matcher(n).matches());
+    }
+
+    /** Where what was called so was found, if nothing else was. */
+    private static Optional<Draft.Place> one(String noun, List<Spoken> drafts) {
+        List<Draft.Place> places = drafts.stream()
+                .map(Spoken::draft)
+                .filter(d -> Stating.isFound(d) && d.certainty() != Certainty.RULED_OUT && Spoken.says(d, noun))
+                .flatMap(d -> d.place().stream())
+                .distinct()
+                .toList();
+        return places.size() == 1 ? Optional.of(places.getFirst()) : Optional.empty();
     }
 
     /** The place of the thing whose picture is wanted, if one such thing was found and no other: "I want a picture of that root". */

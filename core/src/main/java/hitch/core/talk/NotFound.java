@@ -98,6 +98,7 @@ final class NotFound {
     static boolean isKnownThing(Draft draft, String text, boolean placed, List<Spoken> drafts) {
         String low = text.toLowerCase(Locale.ROOT);
         return !placed
+                && draft.certainty() != Certainty.RULED_OUT
                 && draft.matter() instanceof FindingKind kind
                 && (kind.family() == FindingKind.Family.CONDITION || kind.family() == FindingKind.Family.WATER)
                 && NAMED_AS_KNOWN.matcher(low).find()

@@ -38,11 +38,11 @@ final class OnItsSide {
                 : shown;
         Draft entered =
                 Stating.isFound(marked) && marked.traits().clock().isEmpty() && course.isPlaceAt(passage.start())
-                        ? SideWords.ofEntryHour(text)
+                        ? SideWords.ofHourThere(text)
                                 .map(c -> marked.on(Optional.of(c)))
                                 .orElse(marked)
                         : marked;
-        return Sides.thatSide(entered, text, transcript.lately(at, SOON_S));
+        return Sides.thatSide(entered, text, transcript.lately(at, SOON_S), drafts);
     }
 
     /** The words of a passage that are told of one place. */

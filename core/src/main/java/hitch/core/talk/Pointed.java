@@ -67,7 +67,10 @@ final class Pointed {
 
     /** The draft where the eye was led, if it has no side of its own. */
     Draft on(Draft draft, String text, double seconds) {
-        boolean open = Sides.isSided(draft) && draft.traits().clock().isEmpty() && seconds - at < SOON_S;
+        boolean open = Sides.isSided(draft)
+                && draft.matter() != FindingKind.BEND
+                && draft.traits().clock().isEmpty()
+                && seconds - at < SOON_S;
         return open
                         && where.isPresent()
                         && NAMES.matcher(text.toLowerCase(Locale.ROOT)).find()

@@ -17,7 +17,7 @@ final class SideWords {
                     + "|" + NAMES + " (?:side|wall|hand|half)(?! of the (?:house|building|picture|screen))"
                     + "|(?:up|the|it'?s|and|over the|across the|along the|whole|down the|in the|along|both|roots|crack|heavy|light|fine|hairline|medium)[, ]+"
                     + NAMES
-                    + "(?! (?:here|now|there|at|before|after|away|up|next|by|above|behind|back|over|on|in|of|to|down|through|round|around|where|under|past|beside))"
+                    + "(?! (?:here|now|there|at|before|after|away|up|next|by|above|behind|back|over|off|along|across|against|on|in|of|to|down|through|round|around|where|under|past|beside))"
                     + "|(?:up|on) (top)(?! of)|(?:across|along|over) the (top|bottom)(?! of the (?:house|hill|stairs|screen))"
                     + "|(top|bottom)(?:'?s| is| has)?(?: been)? (?:coming down|caved|caving|sagging|flattened|rotted|worn|missing|cracked|gone)"
                     + "|^[\\s,.]*" + NAMES + "(?= ?[,.]|$)|, (?:upper |lower )?" + NAMES + "(?= ?[,.]|$))\\b");
@@ -26,7 +26,7 @@ final class SideWords {
 
     /** What turns, or comes in, says its side without a word before it. */
     private static final Pattern TURN = Pattern.compile(
-            "\\b(?:(?:tie ?-?ins?|wye|tee|tap|service|lateral|branch|bend|turn|elbow|ninety|forty ?-?five|sweep|degrees?|deflects|deviates|inclines),? (?:coming in |in |goes |going |to the |on the )?"
+            "\\b(?:(?:tie ?-?ins?|wye|tee|tap|service|lateral|branch|connection|inlet|bend|turn|elbow|ninety|forty ?-?five|sweep|degrees?|deflects|deviates|inclines),? (?:coming in |in |goes |going |to the |on the )?"
                     + "|(?:goes|going|turns?|turning|bends?|bending|comes back|coming back|swings?|hooks?|jogs?) (?:off |back )?(?:to the )?)"
                     + "(left|right)\\b");
 
@@ -43,14 +43,21 @@ final class SideWords {
     private static final Pattern HOUR = Pattern.compile("\\bover,? (?:at|to|by|around),? (" + String.join("|", HOURS)
             + ")\\b(?![ -](?:feet|foot|point|and|inch|inches))");
 
-    private static final Pattern ENTRY_HOUR = Pattern.compile(
-            "^(?:\\W*(?:an? |the )?(?:" + String.join("|", HourNumbers.ENTRIES) + ")|\\s*:\\s*[a-z]+) at ("
-                    + String.join("|", HOURS) + "|1[0-2]|[1-9])\\b(?! ?(?:feet|foot|ft|point|and a|\\.\\d))");
+    private static final Pattern HOUR_THERE =
+            Pattern.compile("^[^.!?]{0,64}?\\b(?!(?:" + String.join("|", HourNumbers.NO_THINGS)
+                    + ")\\b)[a-z-]+ at (" + String.join("|", HOURS)
+                    + "|1[0-2]|[1-9])\\b(?! ?(?:feet|foot|ft|point|and a|\\.\\d|percent|inch|o'?clock))");
 
     private static final Pattern CLOCK =
             Pattern.compile("\\b(" + String.join("|", HOURS) + "|1[0-2]|[1-9])[ -]o'?clock\\b");
     private static final Pattern FROM_ABOVE = Pattern.compile(
-            "\\b(?:from (?:above|overhead|up top|straight up)|(?:in|comes|coming|drops|dropping) (?:up high|overhead|up top))\\b");
+            "\\b(?:from (?:above|overhead|up top|straight up)|(?:in|comes|coming|drops|dropping|joint) (?:up high|overhead|up top)|down on (?:the )?top)\\b");
+    /** "There's a pipe coming in right." */
+    private static final Pattern COMES_IN =
+            Pattern.compile("\\b(?:com(?:es|ing) in|enters|entering|joins|in) (left|right)(?=\\s*(?:[.,]|$))");
+
+    private static final Pattern FLOOR = Pattern.compile(
+            "\\bfloor of the (?:pipe|line)\\b|\\b(?:on|along|in) the floor(?=\\s*(?:[.,]|$|and\\b|maybe\\b|of the (?:pipe|line)))|\\bunderneath[.\\s]*$");
 
     private SideWords() {}
 
@@ -89,12 +96,13 @@ final class SideWords {
         return ofTurn(text)
                 .or(() -> ofClock(text))
                 .or(() -> in(text))
-                .or(() -> FROM_ABOVE.matcher(text).find() ? Optional.of(ClockPosition.at(12)) : Optional.empty());
+                .or(() -> at(COMES_IN.matcher(text)))
+                .or(() -> ofAbove(text));
     }
 
-    /** "Lateral at ten", ": bulge at twelve", when its place is told already. */
-    static Optional<ClockPosition> ofEntryHour(String sentence) {
-        return hour(ENTRY_HOUR.matcher(sentence.toLowerCase(Locale.ROOT)));
+    /** "Lateral at ten", "wall pushed in at three", when its place is told already. */
+    static Optional<ClockPosition> ofHourThere(String sentence) {
+        return hour(HOUR_THERE.matcher(sentence.toLowerCase(Locale.ROOT)));
     }
 
     private static Optional<ClockPosition> ofClock(String text) {
@@ -112,7 +120,17 @@ final class SideWords {
     /** What part of the pipe itself is spoken of: its whole top, the bottom of the clay, its sides. */
     static Optional<ClockPosition> ofThePipe(String sentence) {
         String text = sentence.toLowerCase(Locale.ROOT);
-        return SIDES.matcher(text).find() ? Optional.of(ClockPosition.BOTH_SIDES) : at(OF_THE_PIPE.matcher(text));
+        if (SIDES.matcher(text).find()) {
+            return Optional.of(ClockPosition.BOTH_SIDES);
+        }
+        return at(OF_THE_PIPE.matcher(text))
+                .or(() -> FLOOR.matcher(text).find() ? Optional.of(ClockPosition.at(6)) : Optional.empty())
+                .or(() -> ofAbove(text));
+    }
+
+    /** "Roots, coming from above". */
+    private static Optional<ClockPosition> ofAbove(String text) {
+        return FROM_ABOVE.matcher(text).find() ? Optional.of(ClockPosition.at(12)) : Optional.empty();
     }
 
     static Optional<ClockPosition> in(String sentence) {

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /** On which side of the pipe a thing is: as it was said with it, just after it, or of the same thing before. */
@@ -28,11 +29,20 @@ final class Sides {
             FindingKind.LIMIT,
             FindingKind.JOINT);
     private static final double SOON_S = 9;
+    /** What a guess is called that was taken back is said within so long of it. */
+    private static final double AT_ONCE_S = 16;
     /** A guess is settled within so long. */
     private static final double AGAIN_S = 150;
 
     private static final Pattern SAME = Pattern.compile("\\b(?i:same|ditto)\\b");
     private static final Pattern THAT_SIDE = Pattern.compile("\\b(?i:that|the same|same) side\\b");
+
+    /** What a guess that was taken back is called then. */
+    private static final Pattern NAMED =
+            Pattern.compile("[\\s,.]*(?i:that'?s|it'?s|that is|it is) (?i:just |only )?(?i:an?|one|some) ");
+
+    private static final Pattern ALONG = Pattern.compile(
+            "[\\s,.]*(?:(?:and|now|it'?s|that'?s|uh|um|all|mostly|it|runs|running|goes),? )*(?:all|mostly|runs|running|goes) (?:along|down|across|up|on) (?:the|your) (?:left|right|top|bottom|invert|crown|sides?)(?: side)?\\b");
 
     private Sides() {}
 
@@ -52,24 +62,41 @@ final class Sides {
         }
         if (side && !hours && !SAME.matcher(text).find()) {
             Optional<ClockPosition> said =
-                    SideWords.in(text).or(() -> turns ? SideWords.ofTurn(text) : Optional.empty());
+                    SideWords.in(text).or(() -> turns ? ofTurnOrEntry(draft, text) : Optional.empty());
             return said.equals(clock) ? draft : draft.on(said);
         }
         if (clock.isEmpty()) {
-            Optional<ClockPosition> found = draft.matter() == FindingKind.TIE_IN
-                    ? SideWords.ofTieIn(text)
-                    : turns ? SideWords.ofTurn(text) : SideWords.ofThePipe(text).or(() -> SideWords.ofHour(text));
+            Optional<ClockPosition> found = turns
+                    ? ofTurnOrEntry(draft, text)
+                    : SideWords.ofThePipe(text).or(() -> SideWords.ofHour(text));
             return found.isEmpty() ? draft : draft.on(found);
         }
         return draft;
     }
 
-    /** "All down that side": the side that was spoken of last. */
-    static Draft thatSide(Draft draft, String text, String lately) {
+    private static Optional<ClockPosition> ofTurnOrEntry(Draft draft, String text) {
+        return draft.matter() == FindingKind.TIE_IN ? SideWords.ofTieIn(text) : SideWords.ofTurn(text);
+    }
+
+    /** "All down that side": the side that was spoken of last, or where the last such thing was. */
+    static Draft thatSide(Draft draft, String text, String lately, List<Spoken> drafts) {
         boolean open = isSided(draft)
                 && draft.traits().clock().isEmpty()
                 && THAT_SIDE.matcher(text).find();
-        return open ? SideWords.last(lately).map(c -> draft.on(Optional.of(c))).orElse(draft) : draft;
+        return open
+                ? SideWords.last(lately)
+                        .or(() -> ofTheLast(draft, drafts))
+                        .map(c -> draft.on(Optional.of(c)))
+                        .orElse(draft)
+                : draft;
+    }
+
+    private static Optional<ClockPosition> ofTheLast(Draft draft, List<Spoken> drafts) {
+        return drafts.reversed().stream()
+                .map(Spoken::draft)
+                .filter(d -> d.matter().equals(draft.matter()))
+                .findFirst()
+                .flatMap(d -> d.traits().clock());
     }
 
     /** What takes the place of a guess that was taken back a moment ago is where that was. */
@@ -77,13 +104,13 @@ final class Sides {
         boolean open = isSided(draft)
                 && draft.traits().clock().isEmpty()
                 && draft.certainty() != Certainty.RULED_OUT
-                && TakenBack.isNo(text)
+                && (TakenBack.isNo(text) || NAMED.matcher(text).lookingAt())
                 && !drafts.isEmpty();
         if (!open) {
             return draft;
         }
         Spoken last = drafts.getLast();
-        boolean guess = last.draft().certainty() == Certainty.RULED_OUT && seconds - last.seconds() < SOON_S;
+        boolean guess = last.draft().certainty() == Certainty.RULED_OUT && seconds - last.seconds() < AT_ONCE_S;
         return guess
                 ? last.draft()
                         .traits()
@@ -136,6 +163,14 @@ final class Sides {
             SideWords.in(text)
                     .ifPresent(c ->
                             drafts.set(drafts.size() - 1, last.with(last.draft().on(Optional.of(c)))));
+        }
+    }
+
+    /** "All along the bottom, and now there's a crack": where what was found just before it is. */
+    static void along(String text, double seconds, List<Spoken> drafts) {
+        Matcher along = ALONG.matcher(text.toLowerCase(Locale.ROOT));
+        if (along.lookingAt()) {
+            add(along.group(), seconds, drafts);
         }
     }
 

@@ -98,7 +98,10 @@ final class Stating {
         Set<Topic> guessed = course.isTold() ? addWhatIsGuessed(passage, behindPlace, guess, all) : Set.of();
         boolean main = all.stream().anyMatch(d -> d.matter() == FindingKind.MAIN_CONNECTION);
         all.removeIf(d -> d.matter() == FindingKind.TIE_IN && (main || ComesIn.isNoPipe(text, last)));
-        all.replaceAll(d -> NotFound.isAskedAndDenied(d, text) || NotFound.isGone(d, text) ? d.ruledOut() : d);
+        all.replaceAll(
+                d -> NotFound.isAskedAndDenied(d, text) || NotFound.isGone(d, text) || TakenBack.isByName(d, text)
+                        ? d.ruledOut()
+                        : d);
         if (course.isTold()) {
             List<Draft> whole = List.copyOf(all);
             all.removeIf(d -> isFound(d) && NotFound.isFoundBefore(d, whole, text, drafts));

@@ -163,10 +163,15 @@ final class Stretched {
     }
 
     /** Whether it is of what goes on, was found not longer ago than {@code within} seconds, and begins before {@code end}. */
-    private static boolean mayEnd(Spoken open, Distance end, double seconds, double within) {
-        return open.draft().matter() instanceof FindingKind kind
+    /** Whether it is of what may go on along the pipe, and was seen. */
+    static boolean isLong(Draft draft) {
+        return draft.matter() instanceof FindingKind kind
                 && (LONG.contains(kind) || LONG_TOO.contains(kind))
-                && open.draft().certainty() != Certainty.RULED_OUT
+                && draft.certainty() != Certainty.RULED_OUT;
+    }
+
+    private static boolean mayEnd(Spoken open, Distance end, double seconds, double within) {
+        return isLong(open.draft())
                 && seconds - open.seconds() < within
                 && open.draft()
                         .place()

@@ -6,6 +6,8 @@ import hitch.core.finding.FindingKind.Family;
 import hitch.core.note.Draft;
 import java.util.List;
 import java.util.Locale;
+import java.util.Optional;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 
 /**
@@ -24,6 +26,8 @@ final class TakenBack {
     private static final Pattern BACK =
             Pattern.compile("\\b(?:i take that back|scratch (?:that|the)|i thought (?:that|it) was)\\b");
 
+    private static final Pattern SCRATCHED = Pattern.compile("\\b(?:scratch|strike|forget) the ([a-z]+)\\b");
+
     /** What was taken for damage and is none. */
     private static final Pattern NOTHING = Pattern.compile(
             "^[\\s,.]*(?:(?:no|nope|okay|oh|yeah|yep|uh)[, ]+)*(?:it'?s|that'?s|it is|that is) (?:just |only |nothing but )?(?:an? )?(?:scratch(?:es)?|stain|shadow|reflection|glare|smear|scuff|skid mark|tool mark|water ?mark|glue|primer|paint|seam|mold line|bubble|drip|water)\\b(?! (?:in|on|at|coming|level|line|sitting|standing))");
@@ -38,6 +42,21 @@ final class TakenBack {
                 || BACK.matcher(lower).find();
     }
 
+    /** Whether a sentence takes back a thing by its name: "scratch the grease". */
+    static boolean isByName(Draft draft, String text) {
+        Matcher scratched = SCRATCHED.matcher(text.toLowerCase(Locale.ROOT));
+        return scratched.find() && draft.matter().word().equals(scratched.group(1));
+    }
+
+    /** Whether a sentence takes back another thing than the last one, by its name. */
+    static boolean isOfAnother(String text, Optional<Draft> last) {
+        Matcher scratched = SCRATCHED.matcher(text.toLowerCase(Locale.ROOT));
+        return scratched.find()
+                && last.filter(d ->
+                                !d.matter().word().equals(scratched.group(1)) && !Spoken.says(d, scratched.group(1)))
+                        .isPresent();
+    }
+
     /** Rules out the last thing that was found, where it was found just before a moment; what named it is told. */
     static void last(List<Spoken> drafts, double seconds, List<Spoken.Withdrawn> withdrawn) {
         for (int i = drafts.size() - 1; i >= 0; i--) {
@@ -46,7 +65,7 @@ final class TakenBack {
                 return;
             }
             if (isFound(spoken.draft())) {
-                drafts.set(i, spoken.with(spoken.draft().ruledOut()));
+                drafts.set(i, spoken.with(Sides.asThere(spoken.draft().ruledOut(), drafts)));
                 withdrawn.add(new Spoken.Withdrawn(spoken, seconds));
                 return;
             }
@@ -65,7 +84,7 @@ final class TakenBack {
             }
             boolean same = spoken.draft().matter().equals(denial.draft().matter()) && isNear(spoken, denial);
             if (same && spoken.draft().certainty() != Certainty.RULED_OUT) {
-                drafts.set(i, spoken.with(spoken.draft().ruledOut()));
+                drafts.set(i, spoken.with(Sides.asThere(spoken.draft().ruledOut(), drafts)));
                 withdrawn.add(new Spoken.Withdrawn(spoken, denial.seconds()));
                 return true;
             }

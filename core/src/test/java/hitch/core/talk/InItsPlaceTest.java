@@ -55,11 +55,14 @@ class InItsPlaceTest {
             Have the bulge cut out.                      | advice 40
             You need to get that bulge cut out.          | advice 40
             Dig up thirty and shove it home.             | advice 30
+            The rusty screw should be taken out.         | advice 30
+            I'd get a liner for the crack.               | advice 30
+            We recommend the screw be taken out.         | advice 30
             I would open the ground between thirty and forty. | advice 30-40
             """)
     void whatIsToBeDoneIsWhereTheThingIsThatIsCalledSo(String said, String wanted) {
         assertThat(drafted(
-                        "Thirty. There's a screw through the crack.",
+                        "Thirty. There's a rusty screw through the crack.",
                         "Forty. A hole under a bulge.",
                         "Fifty. That's the main.",
                         said))

@@ -37,6 +37,16 @@ class OnlySoundsLikeItTest {
             Thirty. The cut at the tap is ragged.                           | cleaned
             Thirty. You can see where they snaked it.                       | cleaned
             Thirty. Somebody drove a stake through it.                      | locate
+            Thirty. Something across the bottom there.                      | debris
+            Thirty. A drop, paper slides right over it.                     | debris
+            Thirty. The neighbour should split the bill with you.           | crack
+            Thirty. No cleaning in this, it'd come apart.                   | gap
+            Thirty. What I want is a cleanout put in by the steps.          | opening
+            Thirty. Roots, cut back to the wall.                            | advice
+            Thirty. It's plugged with hair.                                 | roots
+            Thirty. Had to fight my way through it.                         | limit
+            Thirty. There's the stack going straight up.                    | bend
+            Thirty. We ran both bathrooms and nothing backed up.            | symptom
             """)
     void isNotTold(String said, String kind) {
         assertThat(drafted(said)).noneMatch(d -> d.startsWith(kind));
@@ -48,6 +58,22 @@ class OnlySoundsLikeItTest {
             Thirty. It's plugged solid.                                     | blockage
             Thirty. Somebody did a repair here.                             | repair
             Thirty. The joint has opened an inch.                           | gap
+            Thirty, 22 degree bend, right.                                  | bend
+            Thirty. A 45 degree bend.                                       | bend
+            Thirty. It picks up the sink here.                              | tie-in
+            Thirty. We step up to four.                                     | size change
+            Thirty. The plastic quits, it's cast iron after that.           | material change
+            Thirty. Root wad, can't see past it.                            | roots
+            Thirty. It's plugged with hair.                                 | debris
+            Thirty. The tube is closed up.                                  | deformation
+            Thirty. That's as far as this goes.                             | limit
+            Thirty. What I want is a cleanout put in by the steps.          | advice
+            Thirty. We start the measurement at that cleanout.              | zero
+            Thirty. The joint's been chipped by the chain.                  | break
+            Thirty. I'm taking a still for the crew.                        | photo
+            Thirty. Roots, cut back to the wall, little stubs at the top.   | roots
+            Thirty. It joins the main stack.                                | end
+            Thirty. The edge of the driveway apron.                         | boundary
             Thirty. I can't get past that.                                  | limit
             Thirty. Let me snap a picture of that.                          | photo
             Thirty. Pictures are numbered four through six.                 | photo

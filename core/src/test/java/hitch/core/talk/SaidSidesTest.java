@@ -61,6 +61,11 @@ class SaidSidesTest {
             Twenty two, tap, upper left, capped.               | 9-9
             Twenty two, lateral at ten, factory wye.           | 10-10
             Twenty two, service at 3, hammered in.             | 3-3
+            At twenty-two, the upstairs stack, on the left.    | 9-9
+            At 22 feet, unit 101 connects from the right.      | 3-3
+            Twenty two, there's a pipe coming in right.        | 3-3
+            Twenty two, a stack comes down on top of us.       | 12-12
+            Twenty two, gully connection right, dry.           | 3-3
             """)
     void aTieInIsOnTheSideThatItComesInFrom(String line, String hours) {
         assertThat(sided(line)).last().isEqualTo("tie-in " + hours);
@@ -149,5 +154,81 @@ class SaidSidesTest {
     @Test
     void thePlasticsEndIsNotTheLines() {
         assertThat(sided("Twenty, there's the end of the plastic.")).doesNotContain("end");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Twenty two, roots, coming from above.                    | roots 12-12
+            Twenty two, a hole, right in the floor of the pipe.      | hole 6-6
+            Twenty two, there's a hole I can get a thumb through, underneath. | hole 6-6
+            22 feet, wall pushed in at 3, a crack in it.             | crack 3-3
+            48 feet, open joint at 4 with a burrow behind.           | gap 4-4
+            """)
+    void aThingIsWhereItsWordsPutIt(String line, String wanted) {
+        assertThat(sided(line)).contains(wanted);
+    }
+
+    /** "Something across the bottom there" is no thing yet; what it is called then is there. */
+    @Test
+    void whatIsNamedAfterTheEyeWasLedIsThere() {
+        assertThat(sided("Thirty-four.", "Something across the bottom there.", "Crack, I think."))
+                .last()
+                .isEqualTo("crack 6-6");
+    }
+
+    /** Withdrawn minutes later, it was where it was first seen. */
+    @Test
+    void aGuessThatIsTakenBackLaterWasWhereItWasSeen() {
+        assertThat(sided(
+                        "Thirty-four. Grease, left side, just a dab.",
+                        "Forty. Roots.",
+                        "Coming back now.",
+                        "Thirty-four again.",
+                        "Scratch the grease, that's not grease, that's mortar."))
+                .contains("-grease 9-9");
+    }
+
+    @Test
+    void whatAGuessIsCalledInItsPlaceIsWhereThatWas() {
+        assertThat(sided(
+                        "Thirty-four. Looks like a hole on the left.",
+                        "Not a hole.",
+                        "It's a blister, just curled over."))
+                .last()
+                .isEqualTo("blister 9-9");
+    }
+
+    @Test
+    void allAlongTheBottomIsOfWhatWasFoundJustBefore() {
+        assertThat(sided(
+                        "Thirty. Heavy scale.",
+                        "Now it's all along the bottom from there on, and there's a crack at thirty-two."))
+                .contains("scale 6-6");
+    }
+
+    /** The bottom of a stack is no side of the bend there. */
+    @Test
+    void theBottomOfTheStackIsNoSide() {
+        assertThat(sided("Thirty. That's the bottom.", "It's a long sweep, out towards the front."))
+                .last()
+                .isEqualTo("bend");
+    }
+
+    @Test
+    void whatHangsRightOffTheTopIsOnTop() {
+        assertThat(sided("Thirty. Roots, heavy.", "It's a mat, and it's hanging right off the top, forty percent."))
+                .last()
+                .isEqualTo("roots 12-12");
+    }
+
+    @Test
+    void theSameSideIsThatOfTheLastSuchThing() {
+        assertThat(sided(
+                        "Thirty. Unit ten joins us on the left.",
+                        "Thirty-five.",
+                        "Forty.",
+                        "Forty-four, that's unit eleven, same side."))
+                .last()
+                .isEqualTo("tie-in 9-9");
     }
 }

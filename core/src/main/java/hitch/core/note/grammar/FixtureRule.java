@@ -48,7 +48,7 @@ final class FixtureRule implements MoreRules.Rule {
             "\\b(?:twice|two times|a couple (?:of )?times|couple times|(three|four|five|six) times)\\b");
     private static final List<String> TIMES = List.of("three", "four", "five", "six");
     private static final Pattern SYMPTOM_OR_PLAN = Pattern.compile(
-            "\\b(?:gurgl\\w+|burps?|backs? up|backed up|backup|smells?|slow|overflow\\w*|bubbl\\w+|going to|gonna|lets|let me|will|once|until|till|photo|photos|picture|pictures|pic|pics)\\b");
+            "\\b(?:gurgl\\w+|burps?|backs? up|(?<!nothing )backed up|backup|smells?|slow|overflow\\w*|bubbl\\w+|going to|gonna|lets|let me|will|once|until|till|photo|photos|picture|pictures|pic|pics)\\b");
 
     @Override
     public void read(Sense sense) {

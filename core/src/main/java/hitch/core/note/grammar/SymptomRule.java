@@ -18,7 +18,7 @@ final class SymptomRule implements MoreRules.Rule {
                     + FIXTURES + "\\b|\\b" + FIXTURES
                     + "s? (?:is|are|was|has|drains?|runs|been|goes|draining) (?:so |very |really |always )?slow(?:ly)?\\b|\\bdrains? slow(?:ly)?\\b|\\bwhy (?:its |it is |it was )?(?:so )?slow\\b");
     private static final Pattern NONE = Pattern.compile(
-            "\\b(?:no|never|not|havent had|hasnt had|without) (?:any |a |had |single )*(?:backups?|back ups?|odou?rs?|smells?|problems?|issues?|trouble|complaints?|gurgling|backed up)\\b");
+            "\\b(?:no|nothing|never|not|havent had|hasnt had|without) (?:any |a |had |single )*(?:backups?|back ups?|odou?rs?|smells?|problems?|issues?|trouble|complaints?|gurgling|backs up|came up|backed up)\\b");
     private static final Pattern EXPLAINS = Pattern.compile(
             "\\b(?:explained|explains|explain|why slow|why its slow|thats why|is why|the reason|why her|why his|why their|why the|accounts for|is whats|whats (?:been )?(?:causing|backing|making)|cause of|caused by|because of)\\b|s why\\b");
     private static final Pattern NOT_EXPLAINED = Pattern.compile(

@@ -220,6 +220,12 @@ public final class Course {
                 : Optional.empty();
     }
 
+    /** Where the last place between two characters stands in the text; {@code start} where there is none. */
+    public int lastPlaceIn(int start, int end) {
+        Integer last = byStart.lowerKey(end);
+        return last == null ? start : Math.max(last, start);
+    }
+
     /** Where the first place begins that is said among the words of a passage; its end where there is none. */
     public int placeIn(int start, int end) {
         Integer first = byStart.ceilingKey(start);
@@ -267,8 +273,9 @@ public final class Course {
         var inside = byStart.subMap(from, true, to, false);
         boolean placeFirst =
                 !inside.isEmpty() && StandsAlone.isLead(transcript.text().substring(from, inside.firstKey()));
-        Integer first = inside.floorKey(at);
-        Integer next = inside.higherKey(at);
+        // What is told of the place that leads may be known by all of its words.
+        Integer first = placeFirst ? inside.floorKey(Math.max(at, inside.firstKey())) : inside.floorKey(at);
+        Integer next = inside.higherKey(first == null ? at : Math.max(at, first));
         Integer last = placeFirst || next == null ? next : inside.higherKey(next);
         return new int[] {first == null ? from : first, last == null ? to : last};
     }

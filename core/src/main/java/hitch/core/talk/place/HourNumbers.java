@@ -17,8 +17,13 @@ public final class HourNumbers {
     private static final int SOON = 10;
 
     /** What comes in through the wall. */
-    public static final Set<String> ENTRIES =
+    private static final Set<String> ENTRIES =
             Set.of("lateral", "laterals", "tap", "connection", "service", "wye", "tee", "branch", "stub", "tie-in");
+
+    /** "Then at three", "back at three": a place, and no thing's hour. */
+    public static final Set<String> NO_THINGS = Row.words(
+            "then and again but now here there back up down also another one ones same like was were that it this so starts ends "
+                    + "starting ending begins looking look seen is are zero zeroed stop stopped stops");
 
     private final Row row;
 
@@ -32,7 +37,7 @@ public final class HourNumbers {
         if (hour < 1 || hour > HOURS || hour % 1 != 0) {
             return false;
         }
-        if (isOfBothSides(i) || isOver(i) || isOfEntry(i) || isOfNamed(i)) {
+        if (isOfBothSides(i) || isOver(i) || isOfEntry(i) || isOfNamed(i) || isBehindItsPlace(i) || isRound(i)) {
             return true;
         }
         for (int j = i - 1; j > i - HOURS_APART; j--) {
@@ -76,6 +81,42 @@ public final class HourNumbers {
                 && row.at(i - 3).text().equals(":")
                 && row.at(i - 4).isNumber()
                 && row.at(i - 4).value() > HOURS;
+    }
+
+    /** "16 feet, wall pushed in at 3": the line begins with its place, and has one. */
+    private boolean isBehindItsPlace(int i) {
+        if (!row.at(i - 1).text().equals("at") || row.at(i - 2).isSign() || row.is(i - 2, NO_THINGS)) {
+            return false;
+        }
+        for (int j = i - 2; j > i - SOON; j--) {
+            if (row.at(j).isNumber()) {
+                boolean feet = row.at(j + 1).text().matches("feet|foot|ft");
+                boolean begins = row.at(j - 1).text().matches("[.!?:;]?")
+                        && (feet || row.at(j + 1).isSign());
+                return begins || feet && row.at(j).value() > HOURS;
+            }
+            if (row.at(j).text().matches("[.!?]")) {
+                return false;
+            }
+        }
+        return false;
+    }
+
+    /** "Open from ten to two": over the top, since nobody comes back in one breath. */
+    private boolean isRound(int i) {
+        boolean first = isFrom(i - 1) && row.at(i + 1).text().matches("to|and") && isLess(i + 2, i);
+        boolean second = isFrom(i - 3) && row.at(i - 1).text().matches("to|and") && isLess(i, i - 2);
+        return first || second;
+    }
+
+    private boolean isFrom(int i) {
+        return row.at(i).text().matches("from|between");
+    }
+
+    private boolean isLess(int i, int than) {
+        return row.at(i).isNumber()
+                && row.at(i).value() < row.at(than).value()
+                && row.at(than).value() <= HOURS;
     }
 
     /** "On both sides, like at three and nine". */

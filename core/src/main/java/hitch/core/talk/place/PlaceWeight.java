@@ -16,17 +16,22 @@ final class PlaceWeight {
                     + " forty sweeps els elbows wyes tees drops ones ");
 
     private static final Set<String> OTHER_BEFORE = Row.words(
-            "depth job number unit apartment lot suite ticket every each another than a an these those all both per "
+            "depth job number unit building bldg block phase plot apartment lot suite ticket every each another than a an these those all both per "
                     + " schedule sdr minus plus $ # version model truck crew invoice order route highway "
                     + " other first last pick big little");
 
     /** Words after "feet" that make it a length or a distance from elsewhere. */
     private static final Set<String> LENGTH_AFTER = Row.words(
             "of long deep off from away left short apart past beyond further farther more over wide tall high up "
-                    + " cable before after underground belly sag crack piece pieces section sections stick sticks lengths length ahead "
+                    + " cable before after underground piece pieces section sections stick sticks lengths length ahead "
                     + " behind total down out back or outside inside under below above deeper square hose ladder pole reel "
                     + " upstream downstream stretch run drop riser to either each "
                     + " toward towards");
+
+    /** "A three foot crack" is so long; at "thirty feet crack on the top" one is. */
+    private static final Set<String> AS_LONG = Row.words("belly sag crack");
+
+    private static final Set<String> ONE = Row.words("a an another one this that the");
 
     /** "Thirty-five feet, belly starts": such a thing begins or ends there and is not so long. */
     private static final Set<String> BEGINS = Row.words("starts start begins begin ends end stops");
@@ -71,7 +76,8 @@ final class PlaceWeight {
         boolean edge = about.edge(next);
         // "Thirty feet, long sweep": the bend is long.
         boolean longThing = row.at(unitAt).text().equals("long") && row.is(unitAt + 1, LONG_THINGS);
-        boolean length = !longThing && row.is(unitAt, LENGTH_AFTER) && !about.edge(unitAt)
+        boolean asLong = row.is(unitAt, AS_LONG) && (row.at(i + 1).text().matches("foot|footer") || row.is(i - 1, ONE));
+        boolean length = !longThing && (asLong || row.is(unitAt, LENGTH_AFTER)) && !about.edge(unitAt)
                 || row.is(next, LENGTH_AFTER) && !about.edge(next);
         boolean goesOn = row.at(unitAt).text().matches("up|down")
                 && row.at(unitAt + 1).text().matches("it|there|theres|we|i|is|youve|you");
@@ -114,10 +120,16 @@ final class PlaceWeight {
         int led = about.wordBefore(i);
         boolean at = about.isAt(led)
                 || row.at(led).text().matches("about|approximately") && about.isAt(about.wordBefore(led));
-        weight += at || marked ? 1.5 : 0;
+        weight += at || marked || isGoneOnTo(i) ? 1.5 : 0;
         weight += isReading(led) ? READING : 0;
         weight += row.at(i).text().contains("half") ? 0.5 : 0;
         return weight;
+    }
+
+    /** "It goes on till twenty-six". */
+    private boolean isGoneOnTo(int i) {
+        return row.at(i - 1).text().matches("till|until")
+                && row.at(i - 2).text().matches("on|along|out|runs|goes|lasts|continues|running");
     }
 
     /** "Twenty-two, second floor bath": the next of its kind, and no time. */

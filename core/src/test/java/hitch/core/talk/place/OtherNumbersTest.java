@@ -37,7 +37,10 @@ class OtherNumbersTest {
                 "Stones in the bottom, thirty or forty of them.",
                 "We start tomorrow at eight.",
                 "It was 22 Gannet Row, by the way.",
-                "That takes about thirty minutes."
+                "That takes about thirty minutes.",
+                "This is building 40, lower stack.",
+                "The top's open from ten to two.",
+                "There's a three foot crack over there."
             })
     void aDepthAYearAnHourAndAHouseAreNoPlaces(String said) {
         assertThat(told(said)).isEmpty();
@@ -50,7 +53,12 @@ class OtherNumbersTest {
                 "Thirty feet more roots.",
                 "Thirty feet out through the footing.",
                 "At thirty feet there's a bit more of it.",
-                "I would open the ground at thirty."
+                "I would open the ground at thirty.",
+                "Thirty feet crack on the top.",
+                "There's your slow drain thirty feet belly.",
+                "30 feet, wall pushed in at 3.",
+                "30 feet, hairline at 12.",
+                "Thirty. Open joint at four with a burrow behind."
             })
     void aPlaceIsOneWhateverIsLongThere(String said) {
         assertThat(told(said)).containsExactly(30L);

@@ -1,0 +1,43 @@
+package hitch.core.talk;
+
+import static hitch.core.talk.SaidHere.drafted;
+import static hitch.core.talk.SaidHere.draftedWithoutSigns;
+import static org.assertj.core.api.Assertions.assertThat;
+
+import org.junit.jupiter.api.Test;
+import org.junit.jupiter.params.ParameterizedTest;
+import org.junit.jupiter.params.provider.CsvSource;
+
+/** A thing of which the beginning and the end are told in one breath. */
+class ToItsEndTest {
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Twenty, a crack on the top, and it goes on till twenty-three.       | crack 20-23 at 12
+            Twenty. Standing water, and it lasts to thirty-one.                 | standing water 20-31
+            At twenty there's scale, running along to about twenty-six.         | scale 20-26
+            Twenty feet, hairline at 12, running on to 22 and a half.           | crack 20-22.5 at 12
+            Twenty, grease on the bottom that carries on through twenty-eight.  | grease 20-28 at 6
+            """)
+    void isAsLongAsThat(String said, String wanted) {
+        assertThat(drafted(said, "Forty. A wye on the left.")).contains(wanted);
+    }
+
+    @Test
+    void isAsLongAsThatWithoutSigns() {
+        assertThat(draftedWithoutSigns(
+                        "twenty feet there's water and it goes on till twenty six",
+                        "okay forty feet roots on the left"))
+                .contains("standing water 20-26", "roots 40 at 9");
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Twenty, a tap on the left that goes on to thirty Gannet Row.        | tie-in 20 at 9
+            Twenty, a hole, and after that it's clay to thirty.                 | hole 20
+            Twenty, roots, and the clay goes on to thirty.                      | material change 20-30
+            """)
+    void aTapAHoleAndWhatIsTheRestOfThePipeAreNot(String said, String wanted) {
+        assertThat(drafted(said, "Forty. Roots."))
+                .noneMatch(d -> d.startsWith(wanted.split(" ")[0]) && d.contains("20-30"));
+    }
+}
