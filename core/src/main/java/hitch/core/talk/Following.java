@@ -12,10 +12,12 @@ import hitch.core.talk.place.OddPlace;
 import hitch.core.talk.place.Transcript;
 import java.util.ArrayList;
 import java.util.HashMap;
+import java.util.HashSet;
 import java.util.List;
 import java.util.Locale;
 import java.util.Map;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Pattern;
 
 /** Follows a commentary passage by passage, as a listener does who remembers what was said. */
@@ -48,6 +50,8 @@ final class Following {
     private final List<Spoken> drafts = new ArrayList<>();
     private final List<Spoken.PipeSaid> pipes = new ArrayList<>();
     private final List<Spoken.Withdrawn> withdrawn = new ArrayList<>();
+    /** The keys of what was guessed at first. */
+    private final Set<String> guessed = new HashSet<>();
     /** Whether the passage before was a place and nothing else. */
     private boolean afterPlace;
     /** Whether what was told last was told with its place. */
@@ -68,7 +72,8 @@ final class Following {
     }
 
     Spoken.All all() {
-        Sift sift = Sift.of(drafts);
+        Sift sift = Sift.of(
+                drafts, drafts.stream().filter(d -> guessed.contains(d.key())).count());
         List<Spoken.Odd> odd = new ArrayList<>();
         for (OddPlace place : course.odd()) {
             double seconds = transcript.secondsAt(place.start());
@@ -101,7 +106,7 @@ final class Following {
         Note note = heard(passage, isBehindPlace);
         note.pipes().forEach(p -> pipes.add(new Spoken.PipeSaid(seconds, p, text.strip())));
         Stating.Stated stated = stating.in(passage, isBehindPlace, note, drafts, lastFinding());
-        List<Draft> said = stated.drafts();
+        List<Draft> said = course.isTold() ? Listed.atEach(stated.drafts(), passage, course) : stated.drafts();
         int last = passage.end();
         List<Draft.Place> within = course.all(passage.start(), last);
         boolean noneWithin = within.isEmpty();
@@ -212,6 +217,9 @@ final class Following {
                 && !TakenBack.isNamedBetter(drafts, spoken, withdrawn)
                 && !ToldTwice.isOf(spoken, drafts)) {
             drafts.add(spoken);
+            if (likeness) {
+                guessed.add(spoken.key());
+            }
         }
     }
 

@@ -21,8 +21,8 @@ record Sift(List<Spoken> likely, List<Spoken> unlikely) {
     /** Of what is less likely, 13 % were right. */
     private static final double LIKELY = 0.4;
 
-    static Sift of(List<Spoken> drafts) {
-        long guesses = drafts.stream().filter(Spoken::likeness).count();
+    /** @param guesses how many of the drafts were guessed at first, those included that were named later */
+    static Sift of(List<Spoken> drafts, long guesses) {
         if (guesses >= FEW * drafts.size()) {
             return parted(drafts, d -> Agreement.of(d) >= LIKELY);
         }

@@ -81,6 +81,11 @@ public record Spoken(String key, double seconds, Draft draft, Source source, boo
         return new Spoken(key, seconds, other, other.place().isEmpty() ? Source.NONE : source, likeness);
     }
 
+    /** The same, no longer known by what its words are like only. */
+    Spoken known() {
+        return new Spoken(key, seconds, draft, source, false);
+    }
+
     /**
      * All that was said.
      *

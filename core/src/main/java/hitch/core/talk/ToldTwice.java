@@ -118,13 +118,13 @@ final class ToldTwice {
                                     && !ANOTHER.matcher(spoken.draft().wording())
                                             .find());
             if (same) {
-                drafts.set(
-                        i,
-                        before.with(before.draft()
-                                .filled(
-                                        spoken.draft().place(),
-                                        spoken.draft().length(),
-                                        spoken.draft().traits())));
+                Spoken filled = before.with(before.draft()
+                        .filled(
+                                spoken.draft().place(),
+                                spoken.draft().length(),
+                                spoken.draft().traits()));
+                // A guess that is named then is none.
+                drafts.set(i, spoken.likeness() ? filled : filled.known());
                 return true;
             }
         }

@@ -45,6 +45,19 @@ class GuessedTest {
     }
 
     @Test
+    void aGuessThatIsNamedThenIsNone() {
+        assertThat(said(
+                        "Zero at the cap.",
+                        "Ten. A crack.",
+                        "Twenty. " + UNKNOWN,
+                        "That's roots.",
+                        "Thirty. Crack on the left."))
+                .filteredOn(s -> s.draft().kind() == FindingKind.ROOTS)
+                .singleElement()
+                .matches(s -> !s.likeness());
+    }
+
+    @Test
     void aClauseIsGuessedBesideWhatARuleKnowsAndMarkedSo() {
         assertThat(said(
                         "Zero at the cap.",

@@ -38,6 +38,7 @@ class OnlySoundsLikeItTest {
             Thirty. You can see where they snaked it.                       | cleaned
             Thirty. Somebody drove a stake through it.                      | locate
             Thirty. Something across the bottom there.                      | debris
+            Thirty. So it's not stale water, it just holds it.              | -standing water
             Thirty. A drop, paper slides right over it.                     | debris
             Thirty. The neighbour should split the bill with you.           | crack
             Thirty. No cleaning in this, it'd come apart.                   | gap

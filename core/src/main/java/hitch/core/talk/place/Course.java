@@ -4,6 +4,7 @@ import hitch.core.measure.Distance;
 import hitch.core.measure.LengthUnit;
 import hitch.core.note.Draft;
 import hitch.core.note.NoteReader;
+import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
 import java.util.Optional;
@@ -16,6 +17,8 @@ import java.util.stream.Stream;
 /** Where the camera was at any word of a commentary, by what was said. */
 public final class Course {
     /** What is said later than this after a place was told is not said of it for sure, seconds. */
+    private static final String BETWEEN_LISTED = "[\\s,.;:-]*(?:and|then)?[\\s,.;:-]*";
+
     private static final double STANDS_S = 75;
     /** A place is one that was told where it is so near, feet. */
     private static final double SAME_FT = 0.3;
@@ -218,6 +221,21 @@ public final class Course {
                 ? Optional.of(
                         new Draft.Place(next.getValue().from(), next.getValue().to()))
                 : Optional.empty();
+    }
+
+    /** The places that were said one after the other, with nothing between them, right before a character. */
+    public List<Draft.Place> listedUpTo(int at) {
+        List<Draft.Place> listed = new ArrayList<>();
+        int end = at;
+        var last = byStart.lowerEntry(at);
+        while (last != null
+                && transcript.text().substring(last.getValue().end(), end).matches(BETWEEN_LISTED)) {
+            listed.addFirst(
+                    new Draft.Place(last.getValue().from(), last.getValue().to()));
+            end = last.getKey();
+            last = byStart.lowerEntry(end);
+        }
+        return listed;
     }
 
     /** Where the last place between two characters stands in the text; {@code start} where there is none. */

@@ -50,6 +50,12 @@ final class PlaceWeight {
     /** What was read off the counter is a place, whatever was passed before. */
     private static final double READING = 3;
 
+    /** What is only announced is hardly where the camera is. */
+    private static final double TO_COME = 2;
+
+    /** Words between an announcement and its place. */
+    private static final int SOON = 10;
+
     /** "I've marked forty-eight in the grass": the place is what was marked. */
     private static final Set<String> MARKED = Row.words("marked flagged staked located");
 
@@ -122,8 +128,21 @@ final class PlaceWeight {
                 || row.at(led).text().matches("about|approximately") && about.isAt(about.wordBefore(led));
         weight += at || marked || isGoneOnTo(i) ? 1.5 : 0;
         weight += isReading(led) ? READING : 0;
+        weight -= isToCome(i) ? TO_COME : 0;
         weight += row.at(i).text().contains("half") ? 0.5 : 0;
         return weight;
+    }
+
+    /** "You'll see the next one at thirty-seven": the camera is not there yet. */
+    private boolean isToCome(int i) {
+        boolean next = row.at(i - 1).text().equals("at")
+                && (row.at(i - 3).text().equals("next") || row.at(i - 2).text().equals("next"));
+        for (int j = i - 3; next && j > i - SOON; j--) {
+            if (row.at(j).text().matches("youll|well|theres|ill|should|will|expect")) {
+                return true;
+            }
+        }
+        return false;
     }
 
     /** "It goes on till twenty-six". */

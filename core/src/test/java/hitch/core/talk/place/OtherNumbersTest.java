@@ -147,4 +147,15 @@ class OtherNumbersTest {
         assertThat(told("A little rust around thirty, thirty-one feet.", "Forty, roots."))
                 .containsExactly(31L, 40L);
     }
+
+    /** "You'll see the next one at fifty": the camera is at thirty-one, and comes to fifty later. */
+    @Test
+    void whatIsAnnouncedIsNotWhereTheCameraIs() {
+        assertThat(told(
+                        "That's a joint, and you'll see the next one at fifty, hold it, what's that, 31, there's a pile of something.",
+                        "Forty. Roots.",
+                        "Forty-five. A crack."))
+                .contains(31L, 40L, 45L)
+                .doesNotContain(50L);
+    }
 }
