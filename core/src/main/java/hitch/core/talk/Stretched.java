@@ -38,7 +38,7 @@ final class Stretched {
     /** "It runs from there to", "it just keeps going until". */
     private static final String RUNS_TO =
             "(?:it|that|this|they|she|he|which)(?:'?s)? (?:just |pretty much |kind of )*(?:runs?|goes|go|going|running|continues?|extends?"
-                    + "|carries|stretches|keeps? (?:on )?going|lasts?|stays (?:that way|like that))"
+                    + "|carries|stretches|keeps? (?:on )?going|lasts?|stays (?:that way|like that)|(?:is )?like (?:that|this)|(?:is )?the same)"
                     + "(?: on| along| down| out| from (?:there|here|that))*,? (?:all the way )?(?:to|until|till|through|thru|up to)\\b";
 
     private static final Pattern GOES_ON = Pattern.compile("^[\\s,.]*(?:and |so |then |looks like )*" + RUNS_TO);

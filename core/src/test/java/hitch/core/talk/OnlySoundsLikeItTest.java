@@ -38,6 +38,9 @@ class OnlySoundsLikeItTest {
             Thirty. You can see where they snaked it.                       | cleaned
             Thirty. Somebody drove a stake through it.                      | locate
             Thirty. Something across the bottom there.                      | debris
+            Thirty. That used to be all grease, now it's bare.              | grease
+            Thirty. A few stalactites left up top.                          | roots
+            Thirty. Somebody cut in plastic with two no hubs.               | advice
             Thirty. So it's not stale water, it just holds it.              | -standing water
             Thirty. A drop, paper slides right over it.                     | debris
             Thirty. The neighbour should split the bill with you.           | crack
@@ -60,6 +63,12 @@ class OnlySoundsLikeItTest {
             Thirty. Somebody did a repair here.                             | repair
             Thirty. The joint has opened an inch.                           | gap
             Thirty, 22 degree bend, right.                                  | bend
+            Thirty. A few stalactites left up top.                          | scale
+            Thirty. Somebody cut in plastic with two no hubs.               | material change
+            Thirty. A paper dam holding water behind it.                    | paper
+            Thirty. We're going in at the grease interceptor.               | opening
+            Thirty. A wye at main, saddle type.                             | main connection
+            Thirty. I'd get on a six month schedule.                        | service
             Thirty. A 45 degree bend.                                       | bend
             Thirty. It picks up the sink here.                              | tie-in
             Thirty. We step up to four.                                     | size change

@@ -30,6 +30,13 @@ class ToItsEndTest {
                 .contains("standing water 20-26", "roots 40 at 9");
     }
 
+    @Test
+    void whatIsLikeThatAllTheWayToAPlaceIsAsLong() {
+        assertThat(drafted(
+                        "Twenty. Scale on the sides.", "It's like that all the way to twenty-nine.", "Forty. Roots."))
+                .anyMatch(d -> d.startsWith("scale 20-29"));
+    }
+
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             Twenty, a tap on the left that goes on to thirty Gannet Row.        | tie-in 20 at 9

@@ -16,6 +16,13 @@ final class OtherNumbers {
     private static final Set<String> REDUCERS =
             Row.words("reducer increaser bushing reduces reducing necks opens opening widens");
 
+    /** How far fittings turn, degrees. */
+    private static final Set<Double> ANGLES = Set.of(22.0, 22.5, 45.0, 60.0, 90.0);
+
+    private static final Set<String> TURNS = Row.words("sweep bend elbow ell turn");
+
+    private static final Set<String> SORTS = Row.words("long short degree hard sharp");
+
     private static final Set<String> STREETS = Row.words(
             "street road lane avenue court drive crescent terrace row place close square way boulevard circle hill bank");
 
@@ -58,9 +65,19 @@ final class OtherNumbers {
                 && !row.at(i + 1).text().matches("feet|foot|ft|and|the|a|an|its|to|in|at");
     }
 
-    /** Whether a number without a unit is another than a place: an hour, a width, one of a list, or the first of two that are one place. */
+    /** Whether a number without a unit is another than a place: an hour, a width, an angle, one of a list, or the first of two that are one place. */
     boolean isAnother(int i) {
-        return hours.isOne(i) || isWidth(i) || lists.isListed(i) || lists.isNumbered(i) || isHedged(i);
+        return hours.isOne(i) || isWidth(i) || lists.isListed(i) || lists.isNumbered(i) || isHedged(i) || isAngle(i);
+    }
+
+    /** "Ten. Ninety, long sweep, right": the place is told, and this is how far it turns. */
+    private boolean isAngle(int i) {
+        boolean placed = row.at(i - 1).isSign()
+                && row.at(i - 2).isNumber()
+                && row.at(i - 3).isSign();
+        int turn = row.at(i + 1).isSign() ? i + 2 : i + 1;
+        boolean turns = row.is(turn, TURNS) || row.is(turn, SORTS) && row.is(turn + 1, TURNS);
+        return placed && turns && ANGLES.contains(row.at(i).value());
     }
 
     /** "Reducer, six down to four": widths of two pipes. */

@@ -158,4 +158,10 @@ class OtherNumbersTest {
                 .contains(31L, 40L, 45L)
                 .doesNotContain(50L);
     }
+
+    @Test
+    void howFarABendTurnsIsNoPlaceBehindOne() {
+        assertThat(told("Thirty. Ninety, long sweep, right.", "Forty. Roots.")).containsExactly(30L, 40L);
+        assertThat(told("Thirty. Roots.", "Ninety, long sweep, right.")).contains(30L, 90L);
+    }
 }
