@@ -2,6 +2,7 @@ package hitch.core.talk;
 
 import hitch.core.note.Draft;
 import hitch.core.talk.place.Course;
+import hitch.core.talk.place.HourNumbers;
 import hitch.core.talk.place.Transcript;
 import java.util.List;
 import java.util.Optional;
@@ -28,21 +29,27 @@ final class OnItsSide {
         String text = passage.text();
         Optional<Draft> mark = course.isTold() ? pointed.atLine(said, text, seconds, drafts) : Optional.empty();
         Draft own = Sides.asBefore(Sides.settled(said, toldThere(passage, at)), seconds, drafts);
-        Draft there = Sides.insteadOf(own, text, seconds, drafts);
+        boolean anew = course.isPlaceAt(passage.start());
+        Draft there = Sides.insteadOf(own, text, anew, seconds, drafts);
         // Where a place is said anew, the eye is led anew.
-        Draft shown = course.isPlaceAt(passage.start()) && !pointed.isJustBefore(seconds)
-                ? there
-                : pointed.on(there, text, seconds);
+        Draft shown = anew && !pointed.isJustBefore(seconds) ? there : pointed.on(there, text, seconds);
         Draft marked = shown.traits().clock().isEmpty()
                 ? mark.map(m -> shown.on(m.traits().clock())).orElse(shown)
                 : shown;
-        Draft entered =
-                Stating.isFound(marked) && marked.traits().clock().isEmpty() && course.isPlaceAt(passage.start())
-                        ? SideWords.ofHourThere(text)
-                                .map(c -> marked.on(Optional.of(c)))
-                                .orElse(marked)
-                        : marked;
+        Draft entered = Stating.isFound(marked) && marked.traits().clock().isEmpty() && isOfOnePlace(passage)
+                ? SideWords.ofHourThere(text)
+                        .map(c -> marked.on(Optional.of(c)))
+                        .orElse(marked)
+                : marked;
         return Sides.thatSide(entered, text, transcript.lately(at, SOON_S), drafts);
+    }
+
+    /** Whether a passage begins with its place, and names none that could be an hour of the clock. */
+    private boolean isOfOnePlace(Passages.Passage passage) {
+        return course.isPlaceAt(passage.start())
+                && course.all(passage.start(), passage.end()).stream()
+                        .skip(1)
+                        .allMatch(p -> p.from().inFeet() > HourNumbers.HOURS);
     }
 
     /** The words of a passage that are told of one place. */

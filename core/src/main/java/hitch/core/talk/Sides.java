@@ -99,12 +99,16 @@ final class Sides {
                 .flatMap(d -> d.traits().clock());
     }
 
-    /** What takes the place of a guess that was taken back a moment ago is where that was. */
-    static Draft insteadOf(Draft draft, String text, double seconds, List<Spoken> drafts) {
+    /**
+     * What takes the place of a guess that was taken back a moment ago is where that was.
+     *
+     * @param anew whether a place is said before it: then it is another thing, unless the guess is taken back here
+     */
+    static Draft insteadOf(Draft draft, String text, boolean anew, double seconds, List<Spoken> drafts) {
         boolean open = isSided(draft)
                 && draft.traits().clock().isEmpty()
                 && draft.certainty() != Certainty.RULED_OUT
-                && (TakenBack.isNo(text) || NAMED.matcher(text).lookingAt())
+                && (TakenBack.isNo(text) || !anew && NAMED.matcher(text).lookingAt())
                 && !drafts.isEmpty();
         if (!open) {
             return draft;

@@ -23,10 +23,10 @@ final class TakenBack {
     private static final Pattern NO = Pattern.compile(
             "[\\s,.]*(?:(?:no|nope|nah|never ?mind|wait)(?:[\\s,.]+(?:no|wait|hang on|hold on))*[\\s,.]+(?:now that .{0,20}, )?(?:that'?s|it'?s|it was|that was|scratch|it is|let me)\\b"
                     + "(?! (?:okay|fine|good|all right|alright|ok|not bad|it\\b))|(?:scratch|strike) that\\b|(?:a little )?no that'?s )");
-    private static final Pattern BACK =
-            Pattern.compile("\\b(?:i take that back|scratch (?:that|the)|i thought (?:that|it) was)\\b");
+    private static final Pattern BACK = Pattern.compile(
+            "\\b(?:i take that back|scratch (?:that|the)\\b(?! \\w+ (?:off|out|from|with)\\b)|i thought (?:that|it) was)\\b");
 
-    private static final Pattern SCRATCHED = Pattern.compile("\\b(?:scratch|strike|forget) the ([a-z]+)\\b");
+    private static final Pattern SCRATCHED = Pattern.compile("\\bscratch the ([a-z]+)\\b(?! (?:off|out|from|with))");
 
     /** What was taken for damage and is none. */
     private static final Pattern NOTHING = Pattern.compile(

@@ -231,4 +231,25 @@ class SaidSidesTest {
                 .last()
                 .isEqualTo("tie-in 9-9");
     }
+
+    /** A guess was taken back, and the camera went on: the next thing is on no side. */
+    @Test
+    void whatIsNamedAtTheNextPlaceIsNotWhereTheGuessWas() {
+        assertThat(sided("Thirty. Is that a crack at the top?", "No, that's not a crack.", "Thirty-four. It's a hole."))
+                .last()
+                .isEqualTo("hole");
+    }
+
+    @Test
+    void aPlaceThatCouldBeAnHourIsNoSide() {
+        assertThat(sided("Three feet again, roots at ten, a good many.")).doesNotContain("roots 10-10");
+    }
+
+    /** "Scratch the scale off" takes nothing back. */
+    @Test
+    void whatIsScratchedOffIsThere() {
+        assertThat(sided("Thirty. Scale, half an inch.", "A chain would scratch the scale off."))
+                .contains("scale")
+                .doesNotContain("-scale");
+    }
 }

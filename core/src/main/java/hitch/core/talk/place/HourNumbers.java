@@ -5,7 +5,7 @@ import java.util.Set;
 /** Numbers among words that are hours of the clock: where on the wall something is. */
 public final class HourNumbers {
     /** Hours on the clock. */
-    static final int HOURS = 12;
+    public static final int HOURS = 12;
 
     /** Words behind an hour within which another is told. */
     private static final int LATELY = 24;
@@ -22,8 +22,13 @@ public final class HourNumbers {
 
     /** "Then at three", "back at three": a place, and no thing's hour. */
     public static final Set<String> NO_THINGS = Row.words(
-            "then and again but now here there back up down also another one ones same like was were that it this so starts ends "
+            "then and again but now here there back up down also another one ones same like was were that it this so as than starts ends "
                     + "starting ending begins looking look seen is are zero zeroed stop stopped stops");
+
+    /** From this hour on it is over the left shoulder. */
+    private static final double LEFT = 8;
+
+    private static final double RIGHT = 4;
 
     private final Row row;
 
@@ -93,7 +98,9 @@ public final class HourNumbers {
                 boolean feet = row.at(j + 1).text().matches("feet|foot|ft");
                 boolean begins = row.at(j - 1).text().matches("[.!?:;]?")
                         && (feet || row.at(j + 1).isSign());
-                return begins || feet && row.at(j).value() > HOURS;
+                // "Three feet, bend at five": farther on, for all that is known.
+                boolean behind = row.at(i).value() > row.at(j).value();
+                return !behind && (begins || feet && row.at(j).value() > HOURS);
             }
             if (row.at(j).text().matches("[.!?]")) {
                 return false;
@@ -102,10 +109,10 @@ public final class HourNumbers {
         return false;
     }
 
-    /** "Open from ten to two": over the top, since nobody comes back in one breath. */
+    /** "Open from ten to two": over the top. */
     private boolean isRound(int i) {
-        boolean first = isFrom(i - 1) && row.at(i + 1).text().matches("to|and") && isLess(i + 2, i);
-        boolean second = isFrom(i - 3) && row.at(i - 1).text().matches("to|and") && isLess(i, i - 2);
+        boolean first = isFrom(i - 1) && row.at(i + 1).text().matches("to|and") && isOver(i, i + 2);
+        boolean second = isFrom(i - 3) && row.at(i - 1).text().matches("to|and") && isOver(i - 2, i);
         return first || second;
     }
 
@@ -113,10 +120,11 @@ public final class HourNumbers {
         return row.at(i).text().matches("from|between");
     }
 
-    private boolean isLess(int i, int than) {
-        return row.at(i).isNumber()
-                && row.at(i).value() < row.at(than).value()
-                && row.at(than).value() <= HOURS;
+    /** Whether an hour is on the left half and another, behind it, on the right. */
+    private boolean isOver(int left, int right) {
+        return row.at(left).value() >= LEFT
+                && row.at(left).value() <= HOURS
+                && row.at(right).value() <= RIGHT;
     }
 
     /** "On both sides, like at three and nine". */

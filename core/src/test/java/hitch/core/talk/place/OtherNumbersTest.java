@@ -164,4 +164,20 @@ class OtherNumbersTest {
         assertThat(told("Thirty. Ninety, long sweep, right.", "Forty. Roots.")).containsExactly(30L, 40L);
         assertThat(told("Thirty. Roots.", "Ninety, long sweep, right.")).contains(30L, 90L);
     }
+
+    /** Near the opening an hour could be a place as well: what is farther on is one. */
+    @Test
+    void whatIsFartherOnIsAPlaceThoughItCouldBeAnHour() {
+        assertThat(Course.of(
+                                Transcript.of(List.of(
+                                        new Cue(0, 5, "Zero."),
+                                        new Cue(6, 11, "Three feet, bend at five, a tap at nine."),
+                                        new Cue(12, 17, "Fourteen, roots."),
+                                        new Cue(18, 23, "Twenty. A crack."))),
+                                new TradeNoteReader(),
+                                LengthUnit.FEET)
+                        .told())
+                .extracting(Math::round)
+                .contains(3L, 5L, 9L, 14L, 20L);
+    }
 }
