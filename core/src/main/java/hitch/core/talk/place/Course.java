@@ -7,18 +7,15 @@ import hitch.core.note.NoteReader;
 import java.util.ArrayList;
 import java.util.Comparator;
 import java.util.List;
+import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeMap;
-import java.util.regex.MatchResult;
-import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
 /** Where the camera was at any word of a commentary, by what was said. */
 public final class Course {
     /** What is said later than this after a place was told is not said of it for sure, seconds. */
-    private static final String BETWEEN_LISTED = "[\\s,.;:-]*(?:and|then)?[\\s,.;:-]*";
-
     private static final double STANDS_S = 75;
     /** A place is one that was told where it is so near, feet. */
     private static final double SAME_FT = 0.3;
@@ -26,21 +23,16 @@ public final class Course {
     /** Of a longer stretch only its ends were passed for sure, feet. */
     private static final double LONG_FT = 20;
 
-    private static final int LEAST = 4;
-    /** Within this share of the words the counter is set to nothing where it is told at all. */
-    private static final double EARLY = 0.3;
-    /** It is out for good behind this share. */
-    private static final Pattern BACK = Pattern.compile(
-            "\\b(?:com(?:e|ing) back|on the way back|way back|going back|pulling back|pull(?:ing)? (?:out|it|easy|her)|head(?:ing|ed)? back"
-                    + "|back(?:ing)? (?:out|up|now)|back(?:ing)? to (?!the (?:left|right)|(?:the |our |old )*(?:clay|cast|iron|plastic|pvc|abs|concrete|tile|four|six|normal|straight|round))|okay back|retriev\\w+|return\\w*|end of (?:the )?(?:run|survey|line)|that'?s the (?:city )?main"
-                    + "|as far as)\\b");
+    /** Of fewer places nothing is known of where the camera goes. */
+    static final int LEAST = 4;
 
     private static final int SMALL_WORDS = 24;
     private static final int SOON_CHARS = 200;
 
     private static final Pattern FILLERS = Pattern.compile(
             "(?:and |that's |thats |it's |its |now |we're |were |i'm |im |at |about |around |like |maybe |right |approximately )+");
-    private static final Pattern ZERO = Pattern.compile("\\b(?:zero(?:ed|ing|s)?|zeroes)\\b");
+    /** What stands between two places that are said one after the other. */
+    private static final String BETWEEN_LISTED = "[\\s,.;:-]*(?:and|then)?[\\s,.;:-]*";
 
     private final Transcript transcript;
     private final List<PlaceSaid> chosen;
@@ -55,66 +47,25 @@ public final class Course {
     /** Feet. */
     private final double farthest;
 
-    private Course(Transcript transcript, List<PlaceSaid> chosen, List<OddPlace> odd, List<PlaceSaid> afterwards) {
+    /**
+     * @param begun where in the text the camera sets out
+     * @param chosen in the order in which they were told
+     */
+    Course(Transcript transcript, int begun, List<PlaceSaid> chosen, List<OddPlace> odd, List<PlaceSaid> afterwards) {
         this.transcript = transcript;
+        this.begun = begun;
         this.chosen = chosen;
         this.odd = odd;
         this.afterwards = afterwards;
         chosen.forEach(p -> byStart.put(p.start(), p));
         odd.forEach(o -> oddByStart.put(o.start(), o));
         outs = new WayOut(transcript.text(), chosen).all();
-        begun = begun(transcript.text());
         farthest = chosen.stream().mapToDouble(PlaceSaid::lastFeet).max().orElse(0);
     }
 
+    /** The course that is told; see {@link CourseFinder}. */
     public static Course of(Transcript transcript, NoteReader reader, LengthUnit unit) {
-        String text = transcript.text();
-        Row row = new Row(text, reader.numbers(text));
-        int begun = begun(text);
-        List<PlaceSaid> numbers = PutRight.in(PlaceFinder.find(row, unit, transcript.hasSigns()), text);
-        int over = new WayOut(text, numbers).last(lastZero(text));
-        List<PlaceSaid> all = numbers.stream()
-                .filter(p -> p.start() >= begun && p.start() < over)
-                .map(p -> ThingsPlace.is(p, text, reader) ? p.amongWords() : p)
-                .toList();
-        List<PlaceSaid> chosen = PlaceTrail.of(all, i -> between(text, all, i, BACK), i -> between(text, all, i, ZERO));
-        return new Course(
-                transcript,
-                chosen,
-                chosen.size() < LEAST ? List.of() : OddPlaces.among(all, chosen, transcript),
-                numbers.stream()
-                        .filter(p -> p.start() >= over
-                                || !chosen.contains(p) && (isStretch(p) || p.start() > farthestStart(chosen)))
-                        .toList());
-    }
-
-    /** Where in the text the farthest place is told first. */
-    private static int farthestStart(List<PlaceSaid> chosen) {
-        return chosen.stream()
-                .max(Comparator.comparingDouble(PlaceSaid::lastFeet)
-                        .thenComparing(PlaceSaid::start, Comparator.reverseOrder()))
-                .map(PlaceSaid::start)
-                .orElse(Integer.MAX_VALUE);
-    }
-
-    /** Where the camera sets out: with the first zero, where that is told early; numbers before it are streets, jobs and years. */
-    private static int begun(String text) {
-        Matcher zero = ZERO.matcher(text.toLowerCase(java.util.Locale.ROOT));
-        return zero.find() && zero.start() < text.length() * EARLY ? zero.start() : 0;
-    }
-
-    private static int lastZero(String text) {
-        return ZERO.matcher(text.toLowerCase(java.util.Locale.ROOT))
-                .results()
-                .mapToInt(MatchResult::end)
-                .reduce(0, (a, b) -> b);
-    }
-
-    private static boolean between(String text, List<PlaceSaid> all, int i, Pattern words) {
-        int start = i == 0 ? 0 : all.get(i - 1).end();
-        int end = Math.min(text.length(), all.get(i).start() + 12);
-        return words.matcher(text.substring(start, end).toLowerCase(java.util.Locale.ROOT))
-                .find();
+        return CourseFinder.find(transcript, reader, unit);
     }
 
     /** Whether places enough were told for a course; of a sentence or two nothing is known of where the camera goes. */
@@ -135,10 +86,7 @@ public final class Course {
         boolean left = outs.stream().anyMatch(o -> o > last.getValue().end() && o < at);
         boolean long_ =
                 transcript.secondsAt(at) - transcript.secondsAt(last.getValue().start()) > STANDS_S;
-        return left || long_
-                ? Optional.empty()
-                : Optional.of(
-                        new Draft.Place(last.getValue().from(), last.getValue().to()));
+        return left || long_ ? Optional.empty() : Optional.of(last.getValue().place());
     }
 
     /** Whether no place is passed any more. */
@@ -177,38 +125,25 @@ public final class Course {
             List<PlaceSaid> again = afterwards.stream()
                     .filter(p -> p.start() >= start && p.start() < end && knows(p.from()) && knows(p.to()))
                     .toList();
-            return again.size() == 1
-                    ? Optional.of(new Draft.Place(
-                            again.getFirst().from(), again.getFirst().to()))
-                    : Optional.empty();
+            return again.size() == 1 ? Optional.of(again.getFirst().place()) : Optional.empty();
         }
-        return inside.size() == 1
-                ? Optional.of(new Draft.Place(
-                        inside.getFirst().from(), inside.getFirst().to()))
-                : Optional.empty();
+        return inside.size() == 1 ? Optional.of(inside.getFirst().place()) : Optional.empty();
     }
 
     /** The stretch that was told last before a character, soon before it. */
     public Optional<Draft.Place> lastStretch(int at) {
         return Stream.concat(chosen.stream(), afterwards.stream())
-                .filter(p -> p.end() <= at && at - p.end() < SOON_CHARS && isStretch(p))
+                .filter(p -> p.end() <= at && at - p.end() < SOON_CHARS && p.isStretch())
                 .max(Comparator.comparingInt(PlaceSaid::end))
-                .map(p -> new Draft.Place(p.from(), p.to()));
+                .map(PlaceSaid::place);
     }
 
     /** What is to be done from one place to another, which need not have been told as places before: "replace it from ten to thirty". */
     public Optional<Draft.Place> stretch(int start, int end) {
         List<PlaceSaid> planned = afterwards.stream()
-                .filter(p -> p.start() >= start && p.start() < end && isStretch(p) && p.lastFeet() <= farthest)
+                .filter(p -> p.start() >= start && p.start() < end && p.isStretch() && p.lastFeet() <= farthest)
                 .toList();
-        return planned.size() == 1
-                ? Optional.of(new Draft.Place(
-                        planned.getFirst().from(), planned.getFirst().to()))
-                : Optional.empty();
-    }
-
-    private static boolean isStretch(PlaceSaid place) {
-        return place.lastFeet() > place.feet();
+        return planned.size() == 1 ? Optional.of(planned.getFirst().place()) : Optional.empty();
     }
 
     /** The place that stands by itself right behind a character. */
@@ -217,10 +152,7 @@ public final class Course {
         boolean right = next != null
                 && next.getValue().bare()
                 && transcript.text().substring(at, next.getKey()).matches("[\\s.,]*");
-        return right
-                ? Optional.of(
-                        new Draft.Place(next.getValue().from(), next.getValue().to()))
-                : Optional.empty();
+        return right ? Optional.of(next.getValue().place()) : Optional.empty();
     }
 
     /** The places that were said one after the other, with nothing between them, right before a character. */
@@ -230,8 +162,7 @@ public final class Course {
         var last = byStart.lowerEntry(at);
         while (last != null
                 && transcript.text().substring(last.getValue().end(), end).matches(BETWEEN_LISTED)) {
-            listed.addFirst(
-                    new Draft.Place(last.getValue().from(), last.getValue().to()));
+            listed.addFirst(last.getValue().place());
             end = last.getKey();
             last = byStart.lowerEntry(end);
         }
@@ -253,7 +184,7 @@ public final class Course {
     /** All places that are said among the words of a passage. */
     public List<Draft.Place> all(int start, int end) {
         return byStart.subMap(start, true, end, false).values().stream()
-                .map(p -> new Draft.Place(p.from(), p.to()))
+                .map(PlaceSaid::place)
                 .toList();
     }
 
@@ -262,7 +193,7 @@ public final class Course {
         String text = transcript.text();
         return byStart.subMap(at, false, at + SMALL_WORDS, false).values().stream()
                 .filter(p -> !p.bare())
-                .anyMatch(p -> FILLERS.matcher(text.substring(at, p.start()).toLowerCase(java.util.Locale.ROOT))
+                .anyMatch(p -> FILLERS.matcher(text.substring(at, p.start()).toLowerCase(Locale.ROOT))
                         .matches());
     }
 

@@ -111,8 +111,8 @@ public final class HourNumbers {
 
     /** "Open from ten to two": over the top. */
     private boolean isRound(int i) {
-        boolean first = isFrom(i - 1) && row.at(i + 1).text().matches("to|and") && isOver(i, i + 2);
-        boolean second = isFrom(i - 3) && row.at(i - 1).text().matches("to|and") && isOver(i - 2, i);
+        boolean first = isFrom(i - 1) && row.at(i + 1).text().matches("to|and") && isOverTheTop(i, i + 2);
+        boolean second = isFrom(i - 3) && row.at(i - 1).text().matches("to|and") && isOverTheTop(i - 2, i);
         return first || second;
     }
 
@@ -121,7 +121,7 @@ public final class HourNumbers {
     }
 
     /** Whether an hour is on the left half and another, behind it, on the right. */
-    private boolean isOver(int left, int right) {
+    private boolean isOverTheTop(int left, int right) {
         return row.at(left).value() >= LEFT
                 && row.at(left).value() <= HOURS
                 && row.at(right).value() <= RIGHT;

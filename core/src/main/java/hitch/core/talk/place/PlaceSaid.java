@@ -1,6 +1,7 @@
 package hitch.core.talk.place;
 
 import hitch.core.measure.Distance;
+import hitch.core.note.Draft;
 
 /**
  * A distance along the run as it was said.
@@ -25,5 +26,13 @@ record PlaceSaid(Distance from, Distance to, int start, int end, double weight, 
 
     double lastFeet() {
         return to.inFeet();
+    }
+
+    boolean isStretch() {
+        return lastFeet() > feet();
+    }
+
+    Draft.Place place() {
+        return new Draft.Place(from, to);
     }
 }
