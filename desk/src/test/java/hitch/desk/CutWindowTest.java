@@ -241,7 +241,7 @@ class CutWindowTest extends OpenWindow {
             lookup("#find-words").queryAs(TextField.class).setText("wobble");
             lookup("#replace-words").queryAs(TextField.class).setText("step");
         });
-        assertThat(lookup("in one paragraph").tryQuery()).isPresent();
+        until(() -> lookup("in one paragraph").tryQuery().isPresent());
         clickOn("#replace-all");
         until(() -> change().narration().equals(Optional.of("A step here, a step there.")));
         clickOn("#undo");
