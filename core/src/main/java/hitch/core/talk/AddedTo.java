@@ -36,9 +36,11 @@ final class AddedTo {
         }
         Spoken last = drafts.getLast();
         Draft more = reader.goOn(passage.text(), unit, last.draft());
-        if (last.draft().kind().family() == Family.FEATURE
-                && last.draft().place().isPresent()) {
-            // "About twenty feet of it has to come out" is no length of where the main is met.
+        boolean feature = last.draft().kind().family() == Family.FEATURE
+                && last.draft().place().isPresent();
+        if (feature || isNowhere(more)) {
+            // "About twenty feet of it has to come out" is no length of where the main is met, "a three foot repair" no
+            // place.
             more = more.at(last.draft().place());
         }
         if (last.draft().traits().clock().isEmpty()) {
@@ -51,6 +53,14 @@ final class AddedTo {
         if (!more.equals(last.draft())) {
             drafts.set(drafts.size() - 1, last.with(more));
         }
+    }
+
+    /** Whether it is told of a spot along which the camera never came. */
+    private boolean isNowhere(Draft draft) {
+        return course.isTold()
+                && draft.place()
+                        .filter(p -> p.isPoint() && !course.knows(p.from()))
+                        .isPresent();
     }
 
     /** Whether the place that is said in a passage is that of the last finding: what is told there may be told of it. */

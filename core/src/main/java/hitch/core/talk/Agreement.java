@@ -4,6 +4,9 @@ import hitch.core.finding.Certainty;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Topic;
 import hitch.core.talk.like.Likeness;
+import java.util.EnumSet;
+import java.util.List;
+import java.util.Set;
 
 /**
  * How likely a colleague who hears a new speaker would note the same, by what the words are like. A logistic reckoning that was fitted to
@@ -23,6 +26,11 @@ final class Agreement {
     /** No words are likelier or less likely than one in so many. */
     private static final double LEAST = 1e-4;
 
+    /** What is told in one breath: a band where the pipe changes, water where it lies flat. */
+    private static final List<Set<FindingKind>> TOGETHER = List.of(
+            EnumSet.of(FindingKind.COUPLING, FindingKind.MATERIAL_CHANGE, FindingKind.SIZE_CHANGE),
+            EnumSet.of(FindingKind.STANDING_WATER, FindingKind.FLAT_GRADE, FindingKind.UNDER_WATER));
+
     private Agreement() {}
 
     /**
@@ -35,7 +43,7 @@ final class Agreement {
         if (!Likeness.known().knows(matter)) {
             return 1;
         }
-        if (SameAgain.isNameless(spoken.draft().wording())) {
+        if (SameAgain.beginsNameless(spoken.draft().wording())) {
             // What it is was said before; these words are like nothing.
             return 1;
         }
@@ -48,10 +56,15 @@ final class Agreement {
         return 1 / (1 + Math.exp(-odds));
     }
 
-    /** Of the matter, or of a kind that is the same in broad. */
+    /** Of the matter, or of a kind that is the same in broad or told along with it. */
     private static double share(Topic matter, String words) {
         return matter instanceof FindingKind kind
-                ? Likeness.known().share(words, m -> m instanceof FindingKind k && k.broad() == kind.broad())
+                ? Likeness.known().share(words, m -> m instanceof FindingKind k && goTogether(k, kind))
                 : Likeness.known().share(words, matter::equals);
+    }
+
+    private static boolean goTogether(FindingKind one, FindingKind other) {
+        return one.broad() == other.broad()
+                || TOGETHER.stream().anyMatch(kinds -> kinds.contains(one) && kinds.contains(other));
     }
 }

@@ -123,7 +123,7 @@ final class Guess {
         for (String clause : CLAUSES.split(text)) {
             int start = text.indexOf(clause, at);
             at = start + clause.length();
-            if (words(clause) >= CLAUSE_WORDS) {
+            if (words(clause) >= CLAUSE_WORDS && !SameAgain.isNameless(clause)) {
                 likely(
                                 clause,
                                 LIKE_IN_A_CLAUSE,

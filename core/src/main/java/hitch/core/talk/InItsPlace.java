@@ -16,7 +16,7 @@ final class InItsPlace {
     private static final Pattern LATER = Pattern.compile("(?i)\\b(?:on the way|on my way|coming back|later)\\b");
 
     private static final Pattern THAT = Pattern.compile(
-            "(?i)\\b(?:fix|dig|replace|line|repair|address|patch|seal|cap|remove|pull|cut|trim) (?:that|this|it)\\b(?! (?:line|pipe|whole|run|every|week|month|year|time|spring|summer|fall|winter|morning|afternoon))|\\b(?:that|this)(?:'?s| needs| has| wants| should| ought| will need)\\b");
+            "(?i)\\b(?:fix|dig|replace|line|repair|address|patch|seal|cap|remove|pull|cut|trim|jet|snake|cable|auger) (?:that|this|it)\\b(?! (?:line|pipe|whole|run|every|week|month|year|time|spring|summer|fall|winter|morning|afternoon))|\\b(?:that|this)(?:'?s| needs| has| wants| should| ought| will need)\\b");
     private static final Pattern THAT_STRETCH = Pattern.compile(
             "(?i)\\b(?:that|this) (?:length|section|stretch|portion) (?:should|ought|has|needs|wants|must|of pipe|is to)\\b");
 

@@ -1,5 +1,7 @@
 package hitch.core.talk;
 
+import hitch.core.finding.FindingKind;
+import hitch.core.finding.Traits;
 import hitch.core.note.Draft;
 import hitch.core.talk.place.Course;
 import java.util.List;
@@ -11,19 +13,61 @@ import java.util.stream.Stream;
 /** "Thirty, thirty-two, thirty-four, all roots": what is told of several places at once is at each. */
 final class Listed {
     private static final Pattern EACH = Pattern.compile(
-            "(?i)\\b(?:all|both|each|every one)\\b(?! (?:the way|along|over|around|right|good|clear|the same|sides|walls|that|those|this))");
+            "(?i)\\b(?:all|both|each|every one|same (?:thing|again|deal))\\b(?! (?:the way|along|over|around|right|good|clear|the same|sides|walls|that|those|this))");
+
+    /** "A bend at twenty-three, followed by another one at twenty-five". */
+    private static final Pattern ANOTHER = Pattern.compile(
+            "(?i)\\b(?:followed by|then|and|with)(?: there'?s| then)? (?:another|a second)(?: one| such)?(?: of (?:those|them))? at\\b");
 
     private Listed() {}
 
     /** What was said, at each of the places that it is told of. */
     static List<Draft> atEach(List<Draft> said, Passages.Passage passage, Course course) {
+        Matcher another = ANOTHER.matcher(passage.text());
+        if (another.find()) {
+            return andAt(course.all(passage.start() + another.end(), passage.end()), another.end(), said);
+        }
         Matcher each = EACH.matcher(passage.text());
+        if (said.size() == 1 && said.getFirst().matter() == FindingKind.ADVICE) {
+            return advisedAt(course.listedUpTo(passage.end()), said.getFirst());
+        }
         List<Draft.Place> places = each.find() ? course.listedUpTo(passage.start() + each.start()) : List.of();
         if (places.size() < 2) {
             return said;
         }
         return said.stream()
                 .flatMap(d -> Stating.isFound(d) ? places.stream().map(p -> d.at(Optional.of(p))) : Stream.of(d))
+                .toList();
+    }
+
+    /** "Cut the roots at twenty-one and at thirty." */
+    private static List<Draft> advisedAt(List<Draft.Place> places, Draft advice) {
+        return places.size() < 2
+                ? List.of(advice)
+                : places.stream().map(p -> advice.at(Optional.of(p))).toList();
+    }
+
+    /** The thing that was told once, and the same at what places follow. */
+    private static List<Draft> andAt(List<Draft.Place> more, int where, List<Draft> said) {
+        List<Draft> things = said.stream().filter(Stating::isFound).toList();
+        if (things.size() != 1) {
+            return said;
+        }
+        Draft thing = things.getFirst();
+        Draft again = new Draft(
+                thing.matter(),
+                Optional.empty(),
+                Optional.empty(),
+                Traits.NONE,
+                thing.certainty(),
+                thing.wording(),
+                "",
+                where);
+        return Stream.concat(
+                        said.stream(),
+                        more.stream()
+                                .filter(p -> thing.place().filter(p::equals).isEmpty())
+                                .map(p -> again.at(Optional.of(p))))
                 .toList();
     }
 }

@@ -29,17 +29,23 @@ final class Located {
     private static final Pattern ONLY = Pattern.compile(
             "\\b(?:the|that|this|your) (?:[a-z-]+ )?" + "(" + Known.THINGS + "|patch|blister|cleanout)\\b");
 
+    /** "The deformed portion". */
+    private static final Pattern PART = Pattern.compile(
+            "\\b(?:the|that|this|your) (deformed|cracked|broken|bellied|sagging|separated|offset|scaled|corroded) (?:portion|section|part|bit|stretch|joint|area)\\b");
+
     private static final Pattern SHOWN =
-            Pattern.compile("\\b(?:picture|photo|shot|still|snapshot) of (?:that|the|those) (?:[a-z]+ )?" + "("
+            Pattern.compile("\\b(?:picture|photo|shot|still|snapshot)s? of (?:that|the|those) (?:[a-z]+ )?" + "("
                     + Known.THINGS + "|roots?|tap|wye|void|patch)\\b");
 
     private static final Pattern CALLED = Pattern.compile(
-            "\\b(?:(?:that|those)|(?:cut|pull|remove|take out|fish out|trim|jet|flush|seal|fix|leave|have|get) the) (?:one |little |big |bad |same )?([a-z]{3,})\\b");
+            "\\b(?:(?:that|those)|(?:cut|clean|pull|remove|take out|fish out|trim|jet|flush|seal|fix|leave|have|get) the) (?:one |little |big |bad |same )?([a-z]{3,})\\b");
     /** "The separated joint should be repaired", "fix the droop", "a liner for the fracture": the word before it may call it too. */
     private static final Pattern CALLED_ANEW = Pattern.compile(
-            "^[\\s,.]*(?:(?:and|so|but|then|also|uh|um)[, ]+)*(?:the|that|those|your) (?:([a-z-]{3,}) )?([a-z-]{3,})(?:'s)? (?:should|has|have|needs?|wants?|ought|gotta|must|can be|could be|to be|will have)\\b"
+            "^[\\s,.]*(?:(?:and|so|but|then|also|uh|um)[, ]+)*(?:the|that|those|your) (?:([a-z-]{3,}) )?([a-z-]{3,})(?:'s)? (?:should|has|have|needs?|wants?|ought|gotta|must|can be|can wait|could be|to be|will have)\\b"
                     + "|\\b(?:recommend|suggest|advise|propose)(?:ed|s)?(?: that)? the (?:([a-z-]{3,}) )?([a-z-]{3,}) (?:is|be|to be|gets?)\\b"
-                    + "|\\b(?:fix|take out|take off|trim|rehang|reset|grind|patch|repair|chip|for) (?:up |out |down |off )?the (?:([a-z-]{3,}) )?([a-z-]{3,})\\b");
+                    + "|\\b(?:fix|take out|take off|trim|rehang|reset|grind|patch|repair|chip|for) (?:up |out |down |off )?the (?:([a-z-]{3,}) )?([a-z-]{3,})\\b"
+                    + "|\\btake (?:the|that) (?:([a-z-]{3,}) )?([a-z-]{3,}) (?:off|out)\\b"
+                    + "|^[\\s,.]*(?:the|that) (?:([a-z-]{3,}) )?([a-z-]{3,}), ?(?:they|you|we|i|somebody|have|get)\\b");
     /** What is called so is of the whole line, or no thing. */
     private static final Pattern OF_ALL = Pattern.compile(
             "line|pipe|city|street|house|rest|whole|main|camera|video|way|time|same|owner|seller|yard|road|bottom|top|left|right|side|end|feet|foot"
@@ -77,9 +83,13 @@ final class Located {
      * @param drafts what was found so far
      */
     Optional<Draft.Place> only(String text, List<Spoken> drafts) {
-        Matcher named = ONLY.matcher(text.toLowerCase(Locale.ROOT));
-        List<Draft.Place> places =
-                named.find() ? found(named.group(1), drafts).stream().distinct().toList() : List.of();
+        String low = text.toLowerCase(Locale.ROOT);
+        List<Draft.Place> places = Stream.of(ONLY, PART)
+                .map(p -> p.matcher(low))
+                .filter(Matcher::find)
+                .findFirst()
+                .map(named -> found(named.group(1), drafts).stream().distinct().toList())
+                .orElse(List.of());
         return places.size() == 1 ? Optional.of(places.getFirst()) : called(text, drafts);
     }
 

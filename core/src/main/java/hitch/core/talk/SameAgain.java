@@ -18,7 +18,7 @@ final class SameAgain {
             "[\\s,.:;-]*(?:and |okay |yep |again,? )?(?:the )?(?:same(?! (?:as|joint|pipe|spot|place|way|stuff|material|(?:\\w+ ){1,2}(?:pipe|stuff|material))\\b)(?: again| thing| here| deal)?|ditto|again(?: here| there)?(?=\\s*(?:[,.]|$))|more of (?:it|them|the same|those)|a (?:second|third|fourth) one|(?:and )?more(?=\\s*,)|another one|(?:and )?(?:the )?next (?:one|toilet|unit)(?=\\s*(?:[,.]|$))|so does (?:the |this )?(?:second|next|third|fourth|last|other|one)(?: one| joint)?"
                     + "|(?:every|each|this|that|the next|the other) (?:joint|one)(?:'s| has|'s got| has got|s got) (?:got )?(?:it|them|'?em|some)(?: too| now| as well)?"
                     + "|(?:and |okay )?(?:that|this|the next|the other) (?:joint|one)(?:'s got| has| has got|s got) (?:a little|a few|a bunch|a lot|more|quite a few|plenty)(?: too| as well)?(?=\\s*(?:[,.]|$|on |at |up |in |along |all ))"
-                    + "|(?:and |okay )?(?:there'?s |there are |got |we'?ve got |you'?ve got )(?:quite a few|a few(?: more)?|a bunch|a bunch more|a lot|several|plenty)(?: of (?:them|those|'?em))?(?: here| there)?(?=\\s*(?:[,.]|$|on |at |up |in |along ))"
+                    + "|(?:and |okay )?(?:there'?s |there are |got |we'?ve got |you'?ve got |we have |you have |i have |i see )(?:quite a few|a few(?: more)?|a bunch|a bunch more|a couple more|a lot|several|plenty)(?: of (?:them|those|'?em))?(?: here| there)?(?: (?:after|past|behind|beyond) (?:it|that|this|them))?(?=\\s*(?:[,.]|$|on |at |up |in |along ))"
                     + "|(?:it'?s |it is |is )?(?:doing|does) (?:it|that|the same)(?: again| here| too| at)?)\\b");
     /** "That's a bigger one": the thing again, and nothing of its side and size. */
     private static final Pattern COMPARED = Pattern.compile(
@@ -28,17 +28,18 @@ final class SameAgain {
 
     /** "At twenty-nine and thirty-two feet, the same." */
     private static final Pattern THE_SAME =
-            Pattern.compile("\\b(?:the same|same (?:again|thing|here|deal)|likewise|ditto)(?: again| there)?[\\s.]*$");
+            Pattern.compile("\\b(?:the same|same (?:again|thing|here|deal)|likewise|ditto)(?: again| there)?[\\s.]*$"
+                    + "|^[\\s,.]*(?:and )?(?:similarly|likewise|the same|same)(?: thing| again)?,? at\\b[\\w\\s,.-]*$");
 
     /** One of these tells that it is what was before. */
     private static final Pattern AGAIN = Pattern.compile(
-            "\\b(?:another|more|less|also|still|again|too|as well|as above|as before|likewise|ditto|the same|lighter|heavier|thicker|thinner|worse|tapering|of (?:it|them|'?em|those|that))\\b");
+            "\\b(?:another|more|less|also|still|again|too|as well|as above|as before|likewise|similarly|ditto|same|lighter|heavier|thicker|thinner|worse|tapering|of (?:it|them|'?em|those|that))\\b");
 
     /** These name nothing, beside it or about it. */
     private static final Set<String> NAMELESS = Set.of(
             ("i'm im uh um you you've they they're he she we're and okay ok so now here there then too again still also as well just only a an the this that these those it its it's "
                             + "of em them is are was we we've i see i've got have has there's that's here's yeah yep yes another more less same above before "
-                            + "likewise ditto little bit few some couple lots plenty lot one ones two three tapering tapers off lighter heavier thicker "
+                            + "likewise similarly ditto little bit few some couple lots plenty lot one ones two three tapering tapers off lighter heavier thicker "
                             + "thinner worse bigger smaller whole big small much on at in from up down over by to side left right top bottom "
                             + "o'clock about maybe like quite even yet")
                     .split(" "));
@@ -120,6 +121,11 @@ final class SameAgain {
     static boolean isNameless(String words) {
         String low = words.toLowerCase(Locale.ROOT);
         return naming(low).isEmpty() && AGAIN.matcher(low).find();
+    }
+
+    /** Whether they begin with words that name nothing: "another one, eighteen and a half". */
+    static boolean beginsNameless(String words) {
+        return isNameless(firstClause(words.toLowerCase(Locale.ROOT)));
     }
 
     private static String firstClause(String low) {

@@ -41,6 +41,9 @@ final class Stating {
     private static final Pattern BROKEN = Pattern.compile("\\b(?:broken?|breaks?|busted)\\b");
     private static final Pattern MISSING = Pattern.compile("\\b(?:missing|gone|fell out|fallen out)\\b");
 
+    private static final Pattern NOT_PAST = Pattern.compile(
+            "\\b(?:not|n't|cannot|unable)\\b.*\\b(?:beyond|past|by|through|around|over|further than)\\b");
+
     private static final String NAMED = "There is %s here, %s";
 
     private final NoteReader reader;
@@ -86,6 +89,11 @@ final class Stating {
             all.removeIf(d -> d.matter() == FindingKind.BREAK
                     && MISSING.matcher(low).find()
                     && !BROKEN.matcher(low).find());
+        }
+        if (all.stream().anyMatch(d -> d.kind().family() == Family.LIMIT)) {
+            // "Could not be advanced beyond a bend": the bend is there.
+            all.removeIf(d -> d.certainty() == Certainty.RULED_OUT
+                    && NOT_PAST.matcher(low).find());
         }
         addWhatIsTheSame(passage, behindPlace, drafts, last, all);
         if (course.isTold() && course.isBehindFarthest(passage.start()) && isOfTheThing(all)) {

@@ -41,7 +41,9 @@ final class Stretched {
                     + "|carries|stretches|keeps? (?:on )?going|lasts?|stays (?:that way|like that)|(?:is )?like (?:that|this)|(?:is )?the same)"
                     + "(?: on| along| down| out| from (?:there|here|that))*,? (?:all the way )?(?:to|until|till|through|thru|up to)\\b";
 
-    private static final Pattern GOES_ON = Pattern.compile("^[\\s,.]*(?:and |so |then |looks like )*" + RUNS_TO);
+    private static final Pattern GOES_ON = Pattern.compile(
+            "^[\\s,.]*(?:and |so |then |looks like )*(?:" + RUNS_TO
+                    + "|(?:goes|runs|lasts|continues) (?:on |down |up |out |along )?(?:to|till|until|through)\\b(?!.*\\binch))");
 
     /** "It's got an inch in it, and it lasts to twenty": what was found before, told of once more, and nothing behind it. */
     private static final Pattern AND_GOES_ON = Pattern.compile(

@@ -111,7 +111,8 @@ final class ToldTwice {
                     && (Stating.isFound(spoken.draft())
                             || spoken.seconds() == before.seconds()
                             || ONCE.contains(spoken.draft().matter()))
-                    && !STAND_APART.contains(spoken.draft().matter())
+                    && !(STAND_APART.contains(spoken.draft().matter())
+                            && !isChangeThere(before.draft(), spoken.draft()))
                     && (Spoken.isSamePlace(before.draft(), spoken.draft())
                             || spoken.draft().matter() == FindingKind.LOCATE
                                     && spoken.draft().place().isEmpty()
@@ -129,6 +130,13 @@ final class ToldTwice {
             }
         }
         return false;
+    }
+
+    /** "It's clay, and the sleeve at the changeover is torn": one change. */
+    private static boolean isChangeThere(Draft one, Draft other) {
+        return one.matter() != FindingKind.ADVICE
+                && one.place().isPresent()
+                && one.place().equals(other.place());
     }
 
     /** "Roots at nine o'clock, and another bunch over at three": two, at one place. */

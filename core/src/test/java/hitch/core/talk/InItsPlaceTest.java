@@ -150,4 +150,46 @@ class InItsPlaceTest {
         assertThat(drafted("Thirty. A crack.", "Fifty. That's the main.", "That length should be renewed."))
                 .contains("advice");
     }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Thirty. The pipe is deformed.   | The deformed portion needs to be replaced. | advice 30
+            Thirty. A hairline crack.       | The hairline can wait.                     | advice 30
+            Thirty. A saddle, left.         | The saddle, they could grind that.         | advice 30
+            Thirty. Grease all around.      | Clean the grease any time.                 | advice 30
+            """)
+    void adviceIsWhereWhatItNamesIs(String found, String said, String wanted) {
+        assertThat(drafted(found, "Forty. Roots.", "Fifty. There's the main.", said))
+                .contains(wanted);
+    }
+
+    @Test
+    void whatIsNotToBeJettedIsWhatWasFoundLast() {
+        assertThat(drafted("Thirty. The top is broken.", "Don't jet that please.", "Fifty. Roots."))
+                .contains("advice 30");
+    }
+
+    @Test
+    void howLongARepairIsTellsNoPlace() {
+        assertThat(drafted(
+                        "Thirty. A hole.",
+                        "Fifty. There's the main.",
+                        "Somebody has to dig at thirty.",
+                        "That's a three foot repair."))
+                .contains("advice 30")
+                .doesNotContain("advice 3");
+    }
+
+    @Test
+    void aPictureIsOfTheThingThatIsNamed() {
+        assertThat(drafted("Thirty. A crack.", "Forty. Roots.", "I took stills of the crack."))
+                .contains("photo 30");
+    }
+
+    @Test
+    void whatItCannotBeAdvancedBeyondIsThere() {
+        assertThat(drafted("At thirty feet, the camera could not be advanced beyond a tight bend."))
+                .contains("limit 30")
+                .noneMatch(d -> d.startsWith("-"));
+    }
 }

@@ -38,4 +38,17 @@ class ListedTest {
         assertThat(drafted("Thirty, forty. Both walls have scale.", "Fifty. A wye."))
                 .noneMatch(d -> d.startsWith("scale 30"));
     }
+
+    @Test
+    void anotherOneFartherOnIsTheSameThing() {
+        assertThat(drafted("At thirty, a bend to the left, followed by another one at thirty-two.", "Fifty. A wye."))
+                .contains("bend 30 at 9")
+                .anyMatch(d -> d.startsWith("bend 32"));
+    }
+
+    @Test
+    void theSameThingIsAtEachOfThem() {
+        assertThat(drafted("Thirty. A hole.", "Thirty-two, thirty-four, same thing.", "Fifty. A wye."))
+                .contains("hole 30", "hole 32", "hole 34");
+    }
 }

@@ -128,4 +128,46 @@ class SaidOnceTest {
     void inPassingItIsSaidSo(String said, String wanted) {
         assertThat(drafted("Thirty. " + said)).anyMatch(d -> d.startsWith(wanted));
     }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Clay, I believe.                                 | material change 30
+            It's PVC now.                                    | material change 30
+            Copper to cast.                                  | material change 30
+            PVC, four inch.                                  | material change 30
+            Old clay tile. And roots.                        | material change 30
+            Here it opens into the four inch.                | size change 30
+            That's the garage door line.                     | boundary 30
+            The pipe is lower by half an inch.               | offset 30
+            See that? The bell's broke.                      | break 30
+            It's slow, and it holds paper.                   | paper 30
+            A bit of encrustation at the joint.              | lime 30
+            The hairline can wait.                           | advice
+            Don't jet that.                                  | advice
+            Hydro-jet that with a small nozzle.              | advice
+            The saddle, they could grind that.               | advice
+            I'd put this run at fair.                        | verdict
+            Water came by when they flushed.                 | fixture test
+            """)
+    void fewWordsAreEnoughForIt(String said, String wanted) {
+        assertThat(drafted("Thirty. " + said, "Fifty. A wye on the left.")).anyMatch(d -> d.startsWith(wanted));
+    }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            It's blocked off with a cap.           | blockage
+            I didn't catch that before.            | promise
+            A few hairs from the shower.           | roots
+            Jet that from the street.              | cleaned
+            """)
+    void itOnlySoundsLikeIt(String said, String kind) {
+        assertThat(drafted("Thirty. " + said, "Fifty. A wye on the left.")).noneMatch(d -> d.startsWith(kind));
+    }
+
+    @Test
+    void aChangeThatIsSpokenOfAgainIsOne() {
+        assertThat(drafted("Thirty. It's plastic now.", "The sleeve at the changeover is torn.", "Fifty. A wye."))
+                .filteredOn(d -> d.startsWith("material change"))
+                .hasSize(1);
+    }
 }

@@ -56,4 +56,15 @@ class SaidUnitTest {
                         "Ten point five, a hole."))
                 .containsExactly("roots 23", "crack 26.2", "gap 29.5", "hole 34.4");
     }
+
+    /** "8.0 m", as a machine or a typist writes it; the 20 mm behind it are how wide the gap is. */
+    @Test
+    void metresMayBeWrittenShort() {
+        assertThat(drafted("7.0 m: roots.", "8.0 m: joint open, 20 mm.", "9.0 m: fracture at the crown."))
+                .anyMatch(d -> d.startsWith("roots 23"))
+                .anyMatch(d -> d.startsWith("gap 26.2"))
+                .anyMatch(d -> d.startsWith("crack 29.5"));
+        assertThat(unit(LengthUnit.FEET, "I'm at two.", "I'm at five.", "I'm at nine."))
+                .isEqualTo(LengthUnit.FEET);
+    }
 }

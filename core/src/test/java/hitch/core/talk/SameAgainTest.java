@@ -75,4 +75,20 @@ class SameAgainTest {
         assertThat(drafted("Thirty. Still.")).isEmpty();
         assertThat(drafted("Thirty, more of that.")).isEmpty();
     }
+
+    @ParameterizedTest
+    @ValueSource(
+            strings = {"Similarly at thirty-one and at thirty-four feet.", "Likewise at thirty-one and thirty-four."})
+    void whatIsSoAtOtherPlacesIsAtEach(String said) {
+        assertThat(drafted("At twenty-eight feet, roots enter from the top.", said, "Fifty. A wye."))
+                .contains("roots 28 at 12")
+                .anyMatch(d -> d.startsWith("roots 31"))
+                .anyMatch(d -> d.startsWith("roots 34"));
+    }
+
+    @Test
+    void aFewMoreBehindItAreOfItsKind() {
+        assertThat(drafted("Twenty. A hole.", "Thirty. We have a few more after that."))
+                .anyMatch(d -> d.startsWith("hole 30"));
+    }
 }

@@ -115,4 +115,14 @@ class SiftTest {
         assertThat(Sift.of(known, 0).unlikely()).isEmpty();
         assertThat(Sift.of(known, 6).likely()).isEmpty();
     }
+
+    /** A band where the pipe changes: what is told along with the other is as likely. */
+    @Test
+    void whatIsToldInOneBreathIsLikelyTogether() {
+        String words = "It goes to plastic with a shielded coupling.";
+        assertThat(Agreement.of(said(FindingKind.COUPLING, words, false)))
+                .isEqualTo(Agreement.of(said(FindingKind.MATERIAL_CHANGE, words, false)));
+        assertThat(Agreement.of(said(FindingKind.ROOTS, words, false)))
+                .isLessThan(Agreement.of(said(FindingKind.COUPLING, words, false)));
+    }
 }

@@ -47,4 +47,32 @@ class ToItsEndTest {
     void aThingIsNoLongerThanThePipeBehindIt(String said, String wanted) {
         assertThat(drafted(said, "Forty. A crack.")).contains(wanted);
     }
+
+    /** "Goes down to": how far a crack goes, and no smaller pipe. */
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Goes down to twenty-two.  | crack 19-22
+            Runs on to twenty-three.  | crack 19-23
+            Goes to twenty-one.       | crack 19-21
+            """)
+    void whatFollowsTellsHowFarItGoes(String said, String wanted) {
+        assertThat(drafted("Nineteen. A crack.", said, "Forty. Roots."))
+                .contains(wanted)
+                .noneMatch(d -> d.startsWith("size change"));
+    }
+
+    @Test
+    void aPipeThatGoesDownToAWidthIsSmaller() {
+        assertThat(drafted("Nineteen. A crack.", "Thirty. Goes down to three inch.", "Forty. Roots."))
+                .anyMatch(d -> d.startsWith("size change 30"));
+    }
+
+    @Test
+    void aStretchThatIsToldBehindTheThingIsItsPlace() {
+        assertThat(draftedWithoutSigns(
+                        "twenty two feet a bend to the left",
+                        "got a coat of grease from twenty five to thirty it's hard you can see a track",
+                        "forty feet the tap on the left"))
+                .anyMatch(d -> d.startsWith("grease 25-30"));
+    }
 }

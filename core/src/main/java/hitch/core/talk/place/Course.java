@@ -32,7 +32,7 @@ public final class Course {
     private static final Pattern FILLERS = Pattern.compile(
             "(?:and |that's |thats |it's |its |now |we're |were |i'm |im |at |about |around |like |maybe |right |approximately )+");
     /** What stands between two places that are said one after the other. */
-    private static final String BETWEEN_LISTED = "[\\s,.;:-]*(?:and|then)?[\\s,.;:-]*";
+    private static final String BETWEEN_LISTED = "[\\s,.;:-]*(?:and|then)?[\\s,.;:-]*(?:at )?";
 
     private final Transcript transcript;
     private final List<PlaceSaid> chosen;

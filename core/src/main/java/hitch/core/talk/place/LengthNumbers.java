@@ -69,7 +69,9 @@ final class LengthNumbers {
         while (row.at(before).text().matches("about|around|maybe|like|roughly|those|that|the|another|at|least|just")) {
             before--;
         }
-        return row.at(before).text().matches("replace|replacing|line|lining|reline|relay|patch|redo|swap|install");
+        return row.at(before)
+                .text()
+                .matches("replace|replacing|out|cut|remove|line|lining|reline|relay|patch|redo|swap|install");
     }
 
     /** "A crack that goes on for about two feet": a length. */

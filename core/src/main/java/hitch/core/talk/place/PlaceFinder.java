@@ -18,6 +18,9 @@ final class PlaceFinder {
     /** "From twelve to forty-eight" is said of places, forwards and backwards. */
     private static final double FROM_TO = 1;
 
+    /** "Thirteen and change". */
+    private static final Set<String> A_LITTLE_MORE = Row.words("change some");
+
     private static final Set<String> SAYS = Row.words("say about like maybe around");
 
     private final Row row;
@@ -60,7 +63,10 @@ final class PlaceFinder {
         }
         int next = i + 1;
         boolean feet = row.is(next, FEET);
-        boolean metres = row.is(next, METRES);
+        // "8.0 m" as it is written.
+        boolean metres = row.is(next, METRES)
+                || row.at(next).text().equals("m")
+                        && Character.isDigit(row.at(i).text().charAt(0));
         boolean measured = feet || metres;
         if (!measured && other.isAnother(i)) {
             return next;
@@ -76,6 +82,7 @@ final class PlaceFinder {
                     && row.at(more).value() < 12
                     && row.at(more).value() % 1 == 0
                     && !row.is(more + 1, FEET)
+                    && !(row.is(more + 1, RANGE) && row.at(more + 2).isNumber())
                     && (row.is(more + 1, INCHES) || more == next && !row.is(more + 1, PlaceWeight.OTHER_AFTER));
             if (said) {
                 inches = row.at(more).value();
@@ -85,6 +92,8 @@ final class PlaceFinder {
         boolean even = row.at(next).text().equals("even");
         if (even) {
             next++;
+        } else if (row.at(next).text().equals("and") && row.is(next + 1, A_LITTLE_MORE)) {
+            next += 2;
         }
         if (measured
                 && (lengths.isDepth(i, next, inches > 0 || even) || lengths.isToBeDone(i) && !row.is(next, RANGE))) {
@@ -112,8 +121,11 @@ final class PlaceFinder {
         }
         if (ranges && row.at(second).value() > value && !row.is(second + 1, PlaceWeight.OTHER_AFTER)) {
             int last = row.is(second + 1, FEET) ? second + 2 : second + 1;
-            boolean bare = alone.before(i) && alone.edge(last);
-            weight += row.is(row.is(i - 1, SAYS) ? i - 2 : i - 1, StandsAlone.FROM) ? FROM_TO : 0;
+            int from = row.is(i - 1, SAYS) ? i - 2 : i - 1;
+            boolean led = row.is(from, StandsAlone.FROM);
+            // "A coat of grease from four to nine" tells its place behind it.
+            boolean bare = (led ? alone.beginsIt(from) : alone.before(i)) && alone.edge(last);
+            weight += led ? FROM_TO : 0;
             found.add(new PlaceSaid(
                     first,
                     distance(row.at(second).value(), metres, feet),

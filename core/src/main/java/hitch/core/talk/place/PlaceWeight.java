@@ -5,8 +5,8 @@ import java.util.Set;
 /** How likely a number is a place, by the words about it. */
 final class PlaceWeight {
     /** What other numbers are followed by. */
-    static final Set<String> OTHER_AFTER =
-            Row.words("inch inches percent % oclock degree degrees year years month months week weeks day days minute "
+    static final Set<String> OTHER_AFTER = Row.words(
+            "inch inches mm cm mil millimetres millimeters tenths tenth percent % oclock degree degrees year years month months week weeks day days minute "
                     + " minutes min hour hours second seconds time times bath baths bathroom bathrooms bed beds bedroom "
                     + " bedrooms dollars gallon gallons pound pounds people guys story stories tooth blade x way ways of "
                     + " lengths sticks pieces places spots joints cleanouts toilets heads unit units "
@@ -86,8 +86,16 @@ final class PlaceWeight {
         boolean length = !longThing && (asLong || row.is(unitAt, LENGTH_AFTER)) && !about.edge(unitAt)
                 || row.is(next, LENGTH_AFTER) && !about.edge(next);
         boolean goesOn = row.at(unitAt).text().matches("up|down")
-                && row.at(unitAt + 1).text().matches("it|there|theres|we|i|is|youve|you");
-        boolean begins = row.is(unitAt + 1, BEGINS)
+                && (row.at(unitAt + 1).text().matches("it|there|theres|we|i|is|youve|you")
+                        || row.at(unitAt + 1).text().equals("the")
+                                && row.at(unitAt + 2).text().matches("line|pipe|run"));
+        // "A thirty foot piece" is so long; at "thirty feet piece of the bell out" one is missing.
+        boolean missing = row.at(i + 1).text().equals("feet")
+                && !row.is(i - 1, ONE)
+                && row.at(unitAt).text().equals("piece")
+                && row.at(unitAt + 1).text().equals("of");
+        boolean begins = missing
+                || row.is(unitAt + 1, BEGINS)
                 || row.at(unitAt).text().equals("out")
                         && row.at(unitAt + 1).text().matches("of|through")
                 || row.at(unitAt).text().equals("back") && row.is(unitAt + 1, INTO);

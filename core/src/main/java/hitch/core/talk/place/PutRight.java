@@ -23,6 +23,12 @@ final class PutRight {
             + ")\\b(?:[,. ]+(?:wait|sorry|hang on|hold on|read (?:it|that) again|make (?:that|it)|call (?:it|that)|it'?s|that'?s|uh|um|no|i lied|i mean))*"
             + "[,. ]+(?:(?:more )?(?:at|like|about|around|actually|maybe|say|rather|really|closer to)[, ]+)?$");
 
+    /** "Twenty-nine and a half to be exact": so many characters behind it. */
+    private static final int EXACT = 24;
+
+    private static final Pattern EXACTLY =
+            Pattern.compile("(?i)[\\s,]*(?:feet |foot )?(?:to be (?:exact|precise)|exactly|on the nose)\\b");
+
     private PutRight() {}
 
     /** The places, each as it was put right. */
@@ -40,7 +46,8 @@ final class PutRight {
                 continue;
             }
             String between = text.substring(one.end(), next.start()).toLowerCase(Locale.ROOT);
-            if (NO.matcher(between).find()) {
+            String behind = text.substring(next.end(), Math.min(text.length(), next.end() + EXACT));
+            if (NO.matcher(between).find() || EXACTLY.matcher(behind).lookingAt()) {
                 right.set(i, new PlaceSaid(next.from(), next.to(), one.start(), one.end(), one.weight(), one.bare()));
             }
         }

@@ -6,7 +6,8 @@ import java.util.regex.Pattern;
 
 /** In which unit a speaker counts, whatever the job is kept in: "at three metres", and then "at seven point two". */
 public final class SaidUnit {
-    private static final Pattern METRES = Pattern.compile("\\bmet(?:re|er)s?\\b(?! (?:reads|box|pit|is|was))");
+    private static final Pattern METRES =
+            Pattern.compile("\\bmet(?:re|er)s?\\b(?! (?:reads|box|pit|is|was))|(?<=\\d) ?m\\b");
     private static final Pattern FEET = Pattern.compile("\\b(?:feet|foot|ft)\\b");
     /** One alone may be a slip, or another thing's. */
     private static final long LEAST = 3;

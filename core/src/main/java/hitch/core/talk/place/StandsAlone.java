@@ -78,8 +78,8 @@ final class StandsAlone {
         return last || row.is(wordBefore(i), LEADING) && row.is(next, GOES_ON);
     }
 
-    /** Whether nothing but small words stand between the end of a statement and a number. */
-    private boolean beginsIt(int i) {
+    /** Whether nothing but small words stand between the end of a statement and a number, or what leads to it. */
+    boolean beginsIt(int i) {
         int at = i - 1;
         while (row.is(at, SMALL) || row.isSound(at)) {
             at--;

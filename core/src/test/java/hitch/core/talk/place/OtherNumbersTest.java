@@ -180,4 +180,32 @@ class OtherNumbersTest {
                 .extracting(Math::round)
                 .contains(3L, 5L, 9L, 14L, 20L);
     }
+
+    @Test
+    void aLittleMoreIsOfThePlace() {
+        assertThat(told("Thirty-three and change the clay has a chip.", "Forty. Roots."))
+                .containsExactly(33L, 40L);
+    }
+
+    @Test
+    void whatIsSaidExactlyPutsItRight() {
+        assertThat(told("Thirty we enter the pipe, thirty-two to be exact. Roots.", "Forty. Roots."))
+                .contains(32L, 40L)
+                .doesNotContain(30L);
+    }
+
+    @Test
+    void aWidthBehindAPlaceIsNoInches() {
+        assertThat(told("36 feet two to three inch increaser.", "Forty. Roots."))
+                .containsExactly(36L, 40L);
+        assertThat(told("36 feet two inches, a crack.", "Forty. Roots.")).containsExactly(36L, 40L);
+    }
+
+    @Test
+    void soManyFeetDownTheLineIsAPlace() {
+        assertThat(told("About thirty-three feet down the line you'll see roots.", "Forty. Roots."))
+                .containsExactly(33L, 40L);
+        assertThat(told("The pipe is thirty-three feet down there.", "Forty. Roots."))
+                .contains(40L);
+    }
 }
