@@ -25,7 +25,9 @@ final class Listed {
     static List<Draft> atEach(List<Draft> said, Passages.Passage passage, Course course) {
         Matcher another = ANOTHER.matcher(passage.text());
         if (another.find()) {
-            return andAt(course.all(passage.start() + another.end(), passage.end()), another.end(), said);
+            List<Draft.Place> more = course.all(passage.start() + another.end(), passage.end());
+            // Behind the last place stands what is told of it: "another at six to the right".
+            return andAt(more, more.size() == 1 ? passage.text().length() - 1 : another.end(), said);
         }
         Matcher each = EACH.matcher(passage.text());
         if (said.size() == 1 && said.getFirst().matter() == FindingKind.ADVICE) {

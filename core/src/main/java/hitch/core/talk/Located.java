@@ -23,7 +23,7 @@ final class Located {
     static final double SOON_S = 45;
 
     private static final Pattern NAMED = Pattern.compile(
-            "\\b(?:locat(?:e|ed|ing)|mark on|mark(?:ed|ing)?|find|back (?:to|at)|stop(?:ped)? at|sitting (?:on|at)|locator on|park(?:ed)? (?:on|at)|right at|over|is (?:at|over)) (?:that|the|this|our) (?:\\w+ )?"
+            "\\b(?:locat(?:e|ed|ing)|mark on|mark(?:ed|ing)?|find|back (?:to|at)|stop(?:ped)? at|sitting (?:on|at)|locator on|park(?:ed)? (?:on|at)|right at|over|where|is (?:at|over)) (?:that|the|this|our) (?:\\w+ )?"
                     + "(" + Known.THINGS + "|roots?|tap|wye|tie.?in|property line|curb|main)\\b");
 
     private static final Pattern ONLY = Pattern.compile(
@@ -49,7 +49,7 @@ final class Located {
     /** What is called so is of the whole line, or no thing. */
     private static final Pattern OF_ALL = Pattern.compile(
             "line|pipe|city|street|house|rest|whole|main|camera|video|way|time|same|owner|seller|yard|road|bottom|top|left|right|side|end|feet|foot"
-                    + "|one|first|next|last|other|clay|cast|iron|plastic|water|roots?|counter|ground|place|thing|stuff|joints?");
+                    + "|one|first|next|last|other|clay|cast|iron|plastic|water|roots|counter|ground|place|thing|stuff|joints?");
 
     private final NoteReader reader;
     private final LengthUnit unit;

@@ -23,7 +23,7 @@ final class SameAgain {
     /** "That's a bigger one": the thing again, and nothing of its side and size. */
     private static final Pattern COMPARED = Pattern.compile(
             "[\\s,.]*(?:'?s |and |okay |yep |now |again |there'?s |that'?s |here'?s |this is |it'?s |it is |got |we got |an? |the |even |much |little |lot |still |way )*"
-                    + "(?:(?:bigger|smaller|heavier|thicker|worse|lighter|larger|longer) (?:ones?|here)|(?:biggest|worst|heaviest|thickest|largest|smallest)(?: ones?| yet| so far| of (?:them|the bunch))+|worse(?: yet| still)?(?=\\s*(?:[,.]|$|and |it'?s ))"
+                    + "(?:(?:bigger|smaller|heavier|thicker|worse|lighter|larger|longer)(?: ones?| here|(?=[\\s.]*$))|(?:biggest|worst|heaviest|thickest|largest|smallest)(?: ones?| yet| so far| of (?:them|the bunch))+|worse(?: yet| still)?(?=\\s*(?:[,.]|$|and |it'?s ))"
                     + "|(?:now )?(?:it'?s |they'?re )?(?:about |up to |maybe |easily )?(?:half|a third|a quarter|two thirds|most|\\d+ percent) (?:of )?(?:the |this )?(?:pipe|bore|line)(?: now)?)");
 
     /** "At twenty-nine and thirty-two feet, the same." */

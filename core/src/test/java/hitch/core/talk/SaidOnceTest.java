@@ -147,6 +147,17 @@ class SaidOnceTest {
             Hydro-jet that with a small nozzle.              | advice
             The saddle, they could grind that.               | advice
             I'd put this run at fair.                        | verdict
+            The toilet, straight up.                         | tie-in 30
+            Another bath.                                    | tie-in 30
+            This is plastic.                                 | material change 30
+            Clay, good joints.                               | material change 30
+            I'm stopped, it's solid.                         | limit 30
+            Okay, we go through the wall.                    | boundary 30
+            Now it goes up and that's a low place.           | standing water 30
+            It brings grease.                                | grease 30
+            A third lateral.                                 | tie-in 30
+            The joint is a little wide.                      | gap 30
+            You'll get the report tonight.                   | promise
             Water came by when they flushed.                 | fixture test
             """)
     void fewWordsAreEnoughForIt(String said, String wanted) {
@@ -159,9 +170,14 @@ class SaidOnceTest {
             I didn't catch that before.            | promise
             A few hairs from the shower.           | roots
             Jet that from the street.              | cleaned
+            Cut out the bend and put in plastic.   | cleaned
+            We go through the wall here.           | hole
+            The kitchen was in use throughout.     | tie-in
+            Not standing.                          | standing water
             """)
     void itOnlySoundsLikeIt(String said, String kind) {
-        assertThat(drafted("Thirty. " + said, "Fifty. A wye on the left.")).noneMatch(d -> d.startsWith(kind));
+        assertThat(drafted("Thirty. " + said, "Fifty. A wye on the left."))
+                .noneMatch(d -> d.startsWith(kind + " 30") || d.equals(kind));
     }
 
     @Test

@@ -91,4 +91,17 @@ class SameAgainTest {
         assertThat(drafted("Twenty. A hole.", "Thirty. We have a few more after that."))
                 .anyMatch(d -> d.startsWith("hole 30"));
     }
+
+    @ParameterizedTest
+    @ValueSource(strings = {"Thirty. Bigger.", "Thirty, same.", "And another one, thirty."})
+    void itIsAsLikelyAsWhatItRepeats(String said) {
+        assertThat(drafted("Twenty. Roots on the left.", said))
+                .last()
+                .asString()
+                .startsWith("roots 30");
+        assertThat(SameAgain.beginsNameless("And another one, eighteen and a half."))
+                .isTrue();
+        assertThat(SameAgain.beginsNameless("Another crack, eighteen and a half."))
+                .isFalse();
+    }
 }

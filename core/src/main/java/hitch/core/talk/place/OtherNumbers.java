@@ -13,6 +13,9 @@ final class OtherNumbers {
     /** Lines to a house are seldom wider, inches. */
     private static final int WIDEST_IN = 12;
 
+    /** How wide drains are, inches. */
+    private static final Set<Double> WIDTHS = Set.of(2.0, 3.0, 4.0, 6.0, 8.0, 10.0, 12.0);
+
     private static final Set<String> REDUCERS =
             Row.words("reducer increaser bushing reduces reducing necks opens opening widens");
 
@@ -72,6 +75,9 @@ final class OtherNumbers {
 
     /** "Ten. Ninety, long sweep, right": the place is told, and this is how far it turns. */
     private boolean isAngle(int i) {
+        if (ANGLES.contains(row.at(i).value()) && isBehindTurn(i)) {
+            return true;
+        }
         boolean placed = row.at(i - 1).isSign()
                 && row.at(i - 2).isNumber()
                 && row.at(i - 3).isSign();
@@ -80,8 +86,26 @@ final class OtherNumbers {
         return placed && turns && ANGLES.contains(row.at(i).value());
     }
 
+    /** "Bend left, forty-five". */
+    private boolean isBehindTurn(int i) {
+        int side = row.at(i - 1).text().equals(",") ? i - 2 : i - 1;
+        int turn = row.at(side).text().matches("left|right|up|down") ? side - 1 : side;
+        return row.is(turn, TURNS) && !row.at(i + 1).text().matches("feet|foot|ft");
+    }
+
+    /** "It steps up to four": how wide it is from here. */
+    private boolean isStepTo(int i) {
+        return WIDTHS.contains(row.at(i).value())
+                && row.at(i - 1).text().equals("to")
+                && row.at(i - 2).text().matches("up|down|out")
+                && row.at(i - 3).text().matches("steps?|jumps?|bumps?|necks?|reduces|opens");
+    }
+
     /** "Reducer, six down to four": widths of two pipes. */
     private boolean isWidth(int i) {
+        if (isStepTo(i)) {
+            return true;
+        }
         boolean ofTwo = row.at(i + 1).text().matches("to|down|up")
                 || row.at(i - 1).text().equals("to");
         for (int j = i - 1; ofTwo && j > i - SOON; j--) {

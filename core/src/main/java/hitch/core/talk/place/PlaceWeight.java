@@ -26,7 +26,7 @@ final class PlaceWeight {
                     + " cable before after underground piece pieces section sections stick sticks lengths length ahead "
                     + " behind total down out back or outside inside under below above deeper square hose ladder pole reel "
                     + " upstream downstream stretch run drop riser to either each "
-                    + " toward towards");
+                    + " toward towards werent wasnt unseen");
 
     /** "A three foot crack" is so long; at "thirty feet crack on the top" one is. */
     private static final Set<String> AS_LONG = Row.words("belly sag crack");
@@ -97,7 +97,8 @@ final class PlaceWeight {
         boolean begins = missing
                 || row.is(unitAt + 1, BEGINS)
                 || row.at(unitAt).text().equals("out")
-                        && row.at(unitAt + 1).text().matches("of|through")
+                        && (row.at(unitAt + 1).text().matches("of|through|,") && about.hardBefore(i)
+                                || row.at(unitAt + 1).text().matches("of|through"))
                 || row.at(unitAt).text().equals("back") && row.is(unitAt + 1, INTO);
         // "Thirty foot, more roots": not so many feet more.
         boolean moreOf = row.at(unitAt).text().equals("more")

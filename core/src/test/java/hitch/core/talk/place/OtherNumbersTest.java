@@ -208,4 +208,23 @@ class OtherNumbersTest {
         assertThat(told("The pipe is thirty-three feet down there.", "Forty. Roots."))
                 .contains(40L);
     }
+
+    @Test
+    void howWideItGetsIsNoPlace() {
+        assertThat(told("thirty-six feet it steps up to four", "Forty. Roots.")).containsExactly(36L, 40L);
+        assertThat(told("Thirty-six. Bend left, forty-five.", "Fifty. Roots.")).containsExactly(36L, 50L);
+        assertThat(told("Thirty-six. The pipe goes up to forty-five.", "Fifty. Roots."))
+                .contains(45L);
+    }
+
+    @Test
+    void soFarOutIsWhereTheCameraIs() {
+        assertThat(told("Thirty-six feet out, a crack across the top.", "Fifty. Roots."))
+                .containsExactly(36L, 50L);
+    }
+
+    @Test
+    void whatWasNotSeenIsALength() {
+        assertThat(told("Fifty. Roots.", "So forty feet weren't seen.")).containsExactly(50L);
+    }
 }
