@@ -33,13 +33,13 @@ public final class Sample {
     public static final Opening OPENING =
             new Opening("two-way cleanout", "side path", Material.CLAY, PipeSize.inches(4));
 
-    /** What a speaker of whom rules know little says along a run; that the lens is under water only sounds so. */
+    /** What a speaker of whom rules know little says along a run; that there is a rag only sounds so. */
     public static final String NEW_SPEAKER = """
             [0:05] Zero at the cap.
             [0:08] Five feet. Grease on the top.
             [0:12] Nine feet. A mop of it dangling off the crown, your hedge is thirsty.
             [0:20] Thirteen feet. It's holding a bathtub's worth, up over my lens.
-            [0:24] Seventeen feet. My partner broke his wrist on one of these.
+            [0:24] Seventeen feet. A rag would be good for my hands.
             [0:28] Twenty one feet. A crack on the left.
             """;
 

@@ -208,25 +208,26 @@ class TalkWindowTest extends OpenWindow {
         interact(() -> job().work()
                 .apply(new Edit.PutCommentary(new Commentary(
                         "new", street.id(), "new.txt", CaptionReader.read(Sample.NEW_SPEAKER), 0, Map.of()))));
-        until(() -> queue().getItems().size() == 9);
+        until(() -> queue().getItems().size() == 10);
         Button unlikely = lookup("#show-unlikely").queryAs(Button.class);
         assertThat(unlikely.getText()).isEqualTo("1 unlikely");
         choose(row("It's holding"));
         SpokenLine water = chosen();
         assertThat(water.draft().matter()).isEqualTo(FindingKind.STANDING_WATER);
         type(KeyCode.U);
-        until(() -> queue().getItems().size() == 10);
+        until(() -> queue().getItems().size() == 11);
         assertThat(chosen()).as("the same is chosen").isEqualTo(water);
-        type(KeyCode.DOWN);
-        assertThat(chosen().draft().matter()).isEqualTo(FindingKind.UNDER_WATER);
+        choose(row("A rag"));
+        interact(() -> queue().scrollTo(row("A rag")));
+        assertThat(chosen().draft().matter()).isEqualTo(FindingKind.WIPES);
         until(() -> lookup(".label").queryAllAs(Label.class).stream()
                 .anyMatch(l -> l.getText().startsWith("Only sounds like it")));
         int before = findings().size();
         type(KeyCode.Y);
         until(() -> findings().size() == before + 1);
-        assertThat(findings().getLast().kind()).isEqualTo(FindingKind.UNDER_WATER);
+        assertThat(findings().getLast().kind()).isEqualTo(FindingKind.WIPES);
         type(KeyCode.U);
-        until(() -> queue().getItems().size() == 9);
+        until(() -> queue().getItems().size() == 10);
         assertThat(chosen().isOpen()).as("the next open one").isTrue();
     }
 
@@ -398,5 +399,21 @@ class TalkWindowTest extends OpenWindow {
                 "",
                 java.util.Optional.empty(),
                 List.of());
+    }
+
+    /** Where nothing is chosen there is nothing to keep, to refuse or to set later. */
+    @Test
+    void whatIsOfTheChosenDraftWaitsForOne() throws TimeoutException {
+        Node keep = lookup("Keep").queryButton();
+        Node later = named("Captions later by half a second");
+        interact(() -> queue().getSelectionModel().clearSelection());
+        assertThat(keep.isDisabled()).isTrue();
+        assertThat(later.isDisabled()).isTrue();
+        choose(1);
+        assertThat(keep.isDisabled()).isFalse();
+        assertThat(later.isDisabled()).isFalse();
+        interact(() -> ((Button) later).fire());
+        until(() -> said().offset() == 0.5);
+        assertThat(told(".label")).contains("+0.5 s");
     }
 }

@@ -19,6 +19,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.function.Consumer;
 import java.util.stream.Stream;
+import javafx.beans.binding.BooleanBinding;
 import javafx.geometry.Pos;
 import javafx.scene.control.Button;
 import javafx.scene.control.Label;
@@ -90,6 +91,10 @@ final class SpokenPane extends VBox {
                 act("Reword", Act.REWORD_SAID.key(), "Say it anew in the note line", this::change),
                 act("Refuse", Act.REFUSE_SAID.key(), "Refuse the chosen draft", () -> withChosen(spoken::refuse)),
                 act("▶", Act.HEAR_SAID.key(), "Play it", () -> withChosen(spoken::play)));
+        // They are of the chosen draft and its captions.
+        BooleanBinding none = list.getSelectionModel().selectedItemProperty().isNull();
+        slider.disableProperty().bind(none);
+        actions.disableProperty().bind(none);
         sure = act("", Act.KEEP_SURE.key(), "Keep all that is sure, as one change", this::keepSure);
         sure.setId("keep-sure");
         sure.getStyleClass().add("slim");
@@ -176,6 +181,7 @@ final class SpokenPane extends VBox {
 
     private void chosen(SpokenLine was, SpokenLine is) {
         if (is == null) {
+            slide.setText("");
             return;
         }
         slide.setText(String.format(Locale.ROOT, "%+.1f s", is.commentary().offset()));
