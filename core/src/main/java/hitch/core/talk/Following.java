@@ -236,10 +236,15 @@ final class Following {
         return found
                         && (tally.counts(at)
                                 || summingUp.isBegun() && Stating.isInThePipe(said)
-                                || NotFound.is(said, passage.text(), lastPlaced, seconds, drafts)
+                                || NotFound.is(here(said, at), passage.text(), lastPlaced, seconds, drafts)
                                 || NotFound.isKnownThing(said, passage.text(), lastPlaced, drafts))
                 || isBeginning(said, at, passage)
                 || found && course.isBefore(at) && Stating.isInThePipe(said);
+    }
+
+    /** With the place where the camera is, unless one is said. */
+    private Draft here(Draft said, int at) {
+        return said.place().isPresent() ? said : said.at(course.at(at));
     }
 
     /** "There's a tee straight up, that's a cleanout": what was taken for a tie-in is that, and goes. */

@@ -2,10 +2,12 @@ package hitch.core.talk;
 
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.Traits;
+import hitch.core.note.Act;
 import hitch.core.note.Draft;
 import hitch.core.talk.place.Course;
 import java.util.List;
 import java.util.Optional;
+import java.util.function.Predicate;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
@@ -29,24 +31,27 @@ final class Listed {
             // Behind the last place stands what is told of it: "another at six to the right".
             return andAt(more, more.size() == 1 ? passage.text().length() - 1 : another.end(), said);
         }
+        if (said.stream().filter(Listed::isOfAThing).count() == 1) {
+            List<Draft> told = at(course.listedUpTo(passage.end()), Listed::isOfAThing, said);
+            if (told.size() > said.size()) {
+                return told;
+            }
+        }
         Matcher each = EACH.matcher(passage.text());
-        if (said.size() == 1 && said.getFirst().matter() == FindingKind.ADVICE) {
-            return advisedAt(course.listedUpTo(passage.end()), said.getFirst());
-        }
-        List<Draft.Place> places = each.find() ? course.listedUpTo(passage.start() + each.start()) : List.of();
-        if (places.size() < 2) {
-            return said;
-        }
-        return said.stream()
-                .flatMap(d -> Stating.isFound(d) ? places.stream().map(p -> d.at(Optional.of(p))) : Stream.of(d))
-                .toList();
+        return each.find() ? at(course.listedUpTo(passage.start() + each.start()), Stating::isFound, said) : said;
     }
 
-    /** "Cut the roots at twenty-one and at thirty." */
-    private static List<Draft> advisedAt(List<Draft.Place> places, Draft advice) {
+    /** "Cut the roots at twenty-one and at thirty", "photographed at fourteen and at twenty-six". */
+    private static boolean isOfAThing(Draft draft) {
+        return draft.matter() == FindingKind.ADVICE || draft.matter() == Act.PHOTO;
+    }
+
+    private static List<Draft> at(List<Draft.Place> places, Predicate<Draft> each, List<Draft> said) {
         return places.size() < 2
-                ? List.of(advice)
-                : places.stream().map(p -> advice.at(Optional.of(p))).toList();
+                ? said
+                : said.stream()
+                        .flatMap(d -> each.test(d) ? places.stream().map(p -> d.at(Optional.of(p))) : Stream.of(d))
+                        .toList();
     }
 
     /** The thing that was told once, and the same at what places follow. */

@@ -25,6 +25,8 @@ final class NotFound {
     private static final Pattern LIES = Pattern.compile(
             "\\b(?:in the (?:bottom|pipe|invert|channel)|on the bottom|along the bottom|pile\\w*|full of|filled|built up|washed|washing"
                     + "|retained|obstruct\\w*|quantity of|partly (?:fills|blocks)|in the (?:invert|flow line))\\b");
+    private static final Pattern SEEN_SOIL = Pattern.compile(
+            "\\bsee (?:the |some |a little |your )?(?:dirt|soil|earth|gravel|clay|sand|backfill|ground)\\b");
     private static final Pattern OTHER_END = Pattern.compile(
             "\\bend of the (?:plastic|clay|iron|cast|concrete|liner|patch|repair|new|old|tile|fib\\w+|water|belly|sag)\\b");
     private static final Pattern ON_PAPER = Pattern.compile(
@@ -97,7 +99,7 @@ final class NotFound {
      */
     static boolean isKnownThing(Draft draft, String text, boolean placed, List<Spoken> drafts) {
         String low = text.toLowerCase(Locale.ROOT);
-        return !placed
+        return (!placed || wasFoundThere(draft, drafts))
                 && draft.certainty() != Certainty.RULED_OUT
                 && draft.matter() instanceof FindingKind kind
                 && (kind.family() == FindingKind.Family.CONDITION || kind.family() == FindingKind.Family.WATER)
@@ -110,16 +112,29 @@ final class NotFound {
                                 && d.certainty() != Certainty.RULED_OUT);
     }
 
+    /** "The gap at twenty is fine by me", once the line is passed: it was found there. */
+    private static boolean wasFoundThere(Draft draft, List<Spoken> drafts) {
+        return draft.place().isPresent()
+                && drafts.stream()
+                        .map(Spoken::draft)
+                        .anyMatch(d ->
+                                d.matter() == draft.matter() && d.place().isPresent() && Spoken.isSamePlace(d, draft));
+    }
+
     static boolean is(Draft draft, String text, boolean placed, double seconds, List<Spoken> drafts) {
         String low = text.toLowerCase(Locale.ROOT);
         if (draft.matter() == FindingKind.DEBRIS) {
             // Mud that lies at a place of its own is more than what shows in the hole before it.
             boolean own = placed && low.contains("mud") && !OUTSIDE.matcher(low).find();
-            return !own && SOIL.matcher(low).find() && !LIES.matcher(low).find() && isOpen(seconds, drafts);
+            return !own && SOIL.matcher(low).find() && !LIES.matcher(low).find() && isOpen(draft, seconds, drafts);
+        }
+        if (draft.matter() == FindingKind.HOLE) {
+            // "You can see the dirt on top": in the gap that was found there.
+            return SEEN_SOIL.matcher(low).find() && !low.contains("hole") && isOpen(draft, seconds, drafts);
         }
         if (draft.matter() == FindingKind.JOINT) {
             // "Looks like a bad joint": so it is told of the step that was found a moment ago.
-            return isOpen(seconds, drafts);
+            return isOpen(draft, seconds, drafts);
         }
         if (draft.matter() == FindingKind.END) {
             return OTHER_END.matcher(low).find();
@@ -128,11 +143,12 @@ final class NotFound {
                 && ON_PAPER.matcher(low).find();
     }
 
-    private static boolean isOpen(double seconds, List<Spoken> drafts) {
+    private static boolean isOpen(Draft draft, double seconds, List<Spoken> drafts) {
         Optional<Spoken> last = drafts.isEmpty() ? Optional.empty() : Optional.of(drafts.getLast());
         return last.filter(s -> seconds - s.seconds() < SOON_S)
                 .map(Spoken::draft)
                 .filter(d -> d.matter() instanceof FindingKind k && OPEN.contains(k.broad()))
+                .filter(d -> draft.place().isEmpty() || Spoken.isSamePlace(d, draft))
                 .isPresent();
     }
 }

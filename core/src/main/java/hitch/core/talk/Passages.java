@@ -40,6 +40,9 @@ final class Passages {
 
     private static final int LEAST_WORDS = 3;
 
+    /** What parts a place from what is told there: "41.2: crack ends". */
+    private static final String SIGNS = ",:;";
+
     private Passages() {}
 
     static List<Passage> of(Transcript transcript, Course course) {
@@ -100,7 +103,7 @@ final class Passages {
             for (int i = bare[0]; i < bare[1]; i++) {
                 left.setCharAt(i, ' ');
             }
-            if (bare[1] < left.length() && left.charAt(bare[1]) == ',') {
+            if (bare[1] < left.length() && SIGNS.indexOf(left.charAt(bare[1])) >= 0) {
                 left.setCharAt(bare[1], ' ');
             }
         }

@@ -59,6 +59,9 @@ final class SideWords {
     private static final Pattern FLOOR = Pattern.compile(
             "\\bfloor of the (?:pipe|line)\\b|\\b(?:on|along|in) the floor(?=\\s*(?:[.,]|$|and\\b|maybe\\b|of the (?:pipe|line)))|\\bunderneath[.\\s]*$");
 
+    private static final Pattern PUT_RIGHT = Pattern.compile(
+            "\\b(?:left|right|top|bottom)\\b.{0,12}[,.] (?:no|sorry|wait|rather|i mean)\\b[,. ]+(?:(?:no|sorry|wait|i mean)[,. ]+)?(?:it'?s |that'?s |on |the |our |your )*(left|right|top|bottom)\\b");
+
     private SideWords() {}
 
     /** Where a pipe comes into the main. */
@@ -134,9 +137,15 @@ final class SideWords {
     }
 
     static Optional<ClockPosition> in(String sentence) {
-        String text = sentence.toLowerCase(Locale.ROOT);
+        String text = putRight(sentence.toLowerCase(Locale.ROOT));
         Matcher side = SIDE.matcher(OTHER.matcher(text).replaceAll(" "));
         return at(side).or(() -> ofHour(text));
+    }
+
+    /** "On our right now. No, left": the words from where they are put right. */
+    private static String putRight(String text) {
+        Matcher again = PUT_RIGHT.matcher(text);
+        return again.find() ? "on the " + text.substring(again.start(1)) : text;
     }
 
     private static Optional<ClockPosition> at(Matcher side) {

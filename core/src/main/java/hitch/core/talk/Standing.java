@@ -92,6 +92,11 @@ final class Standing {
                     .map(p -> new Draft.Place(p.from(), p.from()))
                     .or(() -> here));
         }
+        boolean along = here.filter(p -> !p.isPoint()).isPresent();
+        if (along && said.isEmpty() && isFeature(draft) && draft.matter() != FindingKind.REMARK) {
+            // "From twenty-six to forty it's clay": it changes where that begins.
+            return draft.at(here.map(p -> new Draft.Place(p.from(), p.from())));
+        }
         if (draft.matter() == FindingKind.OPENING && here.isEmpty()) {
             // How deep a cleanout stands in its box is no place along the run.
             return draft.at(said.filter(this::isKnown));
@@ -102,7 +107,7 @@ final class Standing {
             return draft.at(planned);
         }
         if (said.filter(this::isKnown).isPresent()) {
-            return draft;
+            return here.isPresent() && isAnotherNumber(said.get(), passage, end) ? draft.at(here) : draft;
         }
         if (draft.matter() == FindingKind.REMARK
                 && OVERHEAD.matcher(draft.wording()).find()) {
@@ -143,6 +148,15 @@ final class Standing {
 
     private boolean isKnown(Draft.Place place) {
         return course.knows(place.from()) && course.knows(place.to());
+    }
+
+    /** "Fifteen. Bend, 45, down": where the place was said already, a number that is none is no place, though the camera passed there too. */
+    private boolean isAnotherNumber(Draft.Place said, int passage, int end) {
+        return said.isPoint()
+                && course.isPlaceAt(passage)
+                && course.all(passage, end).size() == 1
+                && course.listedUpTo(course.firstWord(passage)).stream()
+                        .noneMatch(p -> p.from().equals(said.from()));
     }
 
     private static boolean isFeature(Draft draft) {

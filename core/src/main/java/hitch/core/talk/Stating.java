@@ -126,7 +126,7 @@ final class Stating {
                 && d.matter() == FindingKind.CLEANED
                 && LAST_TIME.matcher(low).find());
         all.sort(Comparator.comparingInt(Draft::start));
-        return new Stated(course.isTold() ? withoutWhatIsAdvised(all) : all, guessed);
+        return new Stated(course.isTold() ? OnlyAdvised.without(all, low, behindPlace) : all, guessed);
     }
 
     private static boolean isOfTheThing(List<Draft> all) {
@@ -250,18 +250,6 @@ final class Stating {
                 .findFirst()
                 .map(Draft::traits)
                 .orElse(Traits.NONE);
-    }
-
-    /** "Get the roots cut": what is to be done about a thing finds it no second time. */
-    private static List<Draft> withoutWhatIsAdvised(List<Draft> all) {
-        boolean advice = all.stream().anyMatch(d -> d.matter() == FindingKind.ADVICE);
-        return all.stream()
-                .filter(d -> !(advice && d.matter() == FindingKind.JOINT))
-                .filter(d -> !advice
-                        || d.place().isPresent()
-                        || !isFound(d)
-                        || d.kind().family() == Family.LIMIT)
-                .toList();
     }
 
     /** Whether what the reader understood makes a matter that is stated none of its own. */

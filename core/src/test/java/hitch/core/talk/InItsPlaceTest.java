@@ -192,4 +192,28 @@ class InItsPlaceTest {
                 .contains("limit 30")
                 .noneMatch(d -> d.startsWith("-"));
     }
+
+    @Test
+    void adviceAndPicturesOfTwoPlacesAreAtEach() {
+        assertThat(drafted(
+                        "Thirty. Roots.", "Forty. Roots.", "Fifty. The main.", "Cut the roots at thirty and at forty."))
+                .contains("advice 30", "advice 40");
+        assertThat(drafted(
+                        "Thirty. Roots.",
+                        "Forty. Roots.",
+                        "Fifty. The main.",
+                        "Photographed at thirty and at forty feet."))
+                .contains("photo 30", "photo 40");
+    }
+
+    /** "At ten and at two" are hours at fifty-one, though the camera passed ten. */
+    @Test
+    void anHourIsNoPlaceThatWasPassed() {
+        assertThat(drafted(
+                        "Forty. Roots.",
+                        "Fifty-one. It's gotten flat, and it's cracked at ten and at two.",
+                        "Sixty. A wye."))
+                .noneMatch(d -> d.startsWith("crack 10"))
+                .anyMatch(d -> d.startsWith("crack 51"));
+    }
 }

@@ -34,4 +34,33 @@ class NotFoundTest {
         assertThat(drafted("Thirty. Gravel in the bottom.", "Forty. The gravel's gone."))
                 .containsExactly("debris 30-40 at 6");
     }
+
+    /** Soil behind a gap is none of its own; stone that lies farther on is. */
+    @Test
+    void soilIsOfTheGapWhereTheGapIs() {
+        assertThat(drafted("Thirty. A wide gap in the joint.", "And you can see the dirt on top.", "Fifty. A wye."))
+                .noneMatch(d -> d.startsWith("debris") || d.startsWith("hole"));
+        assertThat(drafted("Thirty. A wide gap in the joint.", "Thirty-eight. Some gravel."))
+                .anyMatch(d -> d.startsWith("debris 38"));
+    }
+
+    @Test
+    void whatIsJudgedOnceThePipeIsPassedIsFoundNoSecondTime() {
+        assertThat(drafted(
+                        "Thirty. A gap in the joint.",
+                        "Forty. Roots.",
+                        "Fifty. There's the main.",
+                        "Coming back.",
+                        "The gap at thirty is acceptable to me."))
+                .filteredOn(d -> d.startsWith("gap"))
+                .hasSize(1);
+    }
+
+    @Test
+    void whatIsThereIsFoundThoughItIsToBeWatched() {
+        assertThat(drafted(
+                        "Thirty. There is a hairline crack in the bottom, so I will have to watch that.",
+                        "Fifty. A wye."))
+                .contains("crack 30 at 6");
+    }
 }

@@ -157,6 +157,17 @@ class SaidOnceTest {
             It brings grease.                                | grease 30
             A third lateral.                                 | tie-in 30
             The joint is a little wide.                      | gap 30
+            Three inch, cast.                                | material change 30
+            It gets to four inch here.                       | size change 30
+            The kitchen, from the right.                     | tie-in 30
+            They hit the pipe with a nail.                   | hole 30
+            A bird's nest.                                   | debris 30
+            I'm not gonna put my camera in that.             | limit 30
+            The survey was ended.                            | limit 30
+            Owner to replace this.                           | advice
+            The crack may be left.                           | advice
+            It's in keeping with its age.                    | verdict
+            We will return after the repairs.                | promise
             You'll get the report tonight.                   | promise
             Water came by when they flushed.                 | fixture test
             """)
@@ -174,6 +185,12 @@ class SaidOnceTest {
             We go through the wall here.           | hole
             The kitchen was in use throughout.     | tie-in
             Not standing.                          | standing water
+            All I did was poke a hole in them.     | hole
+            It's in the sidewalk area.             | boundary
+            Cast iron still.                       | material change
+            I'm in the main drain.                 | main connection
+            Sag: no action.                        | standing water
+            The survey was ended.                  | end
             """)
     void itOnlySoundsLikeIt(String said, String kind) {
         assertThat(drafted("Thirty. " + said, "Fifty. A wye on the left."))

@@ -252,4 +252,14 @@ class SaidSidesTest {
                 .contains("scale")
                 .doesNotContain("-scale");
     }
+
+    @ParameterizedTest
+    @CsvSource(delimiter = '|', textBlock = """
+            Thirty. The tap is on our right. No, left.            | tie-in 30 at 9
+            Thirty. Roots on the left, sorry, on the right.       | roots 30 at 3
+            Thirty. Roots on the left, no cracks on the right.    | roots 30 at 9
+            """)
+    void aSideIsPutRightAtOnce(String said, String wanted) {
+        assertThat(SaidHere.drafted(said, "Fifty. A wye.")).contains(wanted);
+    }
 }

@@ -75,4 +75,27 @@ class ToItsEndTest {
                         "forty feet the tap on the left"))
                 .anyMatch(d -> d.startsWith("grease 25-30"));
     }
+
+    /** A table has a colon behind its places. */
+    @Test
+    void aColonBehindAPlaceIsNoWord() {
+        assertThat(drafted("33.6: crack, crown, continuing.", "41.2: crack ends.", "44.8: sag.", "52.0: out of sag."))
+                .contains("crack 33.6-41.2 at 12", "standing water 44.8-52");
+    }
+
+    @Test
+    void aPipeChangesWhereItsStretchBegins() {
+        assertThat(drafted("Twenty-six to forty, clay pipe, all clear.", "Fifty. A wye."))
+                .noneMatch(d -> d.startsWith("material change 26-40"));
+    }
+
+    @Test
+    void twoNumbersBehindAdviceAreItsStretch() {
+        assertThat(drafted(
+                        "20.0 Roots.",
+                        "30.0 Roots.",
+                        "58.0 Tap to main.",
+                        "Repair recommended 20.0 to 30.0; liner or open cut."))
+                .contains("advice 20-30");
+    }
 }

@@ -32,7 +32,8 @@ public final class Course {
     private static final Pattern FILLERS = Pattern.compile(
             "(?:and |that's |thats |it's |its |now |we're |were |i'm |im |at |about |around |like |maybe |right |approximately )+");
     /** What stands between two places that are said one after the other. */
-    private static final String BETWEEN_LISTED = "[\\s,.;:-]*(?:and|then)?[\\s,.;:-]*(?:at )?";
+    private static final String BETWEEN_LISTED =
+            "[\\s,.;:-]*(?:and|then)?[\\s,.;:-]*(?:(?:dig|cut|fix|patch) )?(?:at )?";
 
     private final Transcript transcript;
     private final List<PlaceSaid> chosen;
@@ -155,8 +156,15 @@ public final class Course {
         return right ? Optional.of(next.getValue().place()) : Optional.empty();
     }
 
-    /** The places that were said one after the other, with nothing between them, right before a character. */
+    /**
+     * The places that were said one after the other, with nothing between them, right before a character; those that are told once more when
+     * the camera is out among them.
+     */
     public List<Draft.Place> listedUpTo(int at) {
+        TreeMap<Integer, PlaceSaid> byStart = new TreeMap<>(this.byStart);
+        afterwards.stream()
+                .filter(p -> knows(p.from()) && knows(p.to()))
+                .forEach(p -> byStart.putIfAbsent(p.start(), p));
         List<Draft.Place> listed = new ArrayList<>();
         int end = at;
         var last = byStart.lowerEntry(at);
@@ -167,6 +175,17 @@ public final class Course {
             last = byStart.lowerEntry(end);
         }
         return listed;
+    }
+
+    /** Where the words begin that are told at the place that stands at a character. */
+    public int firstWord(int place) {
+        PlaceSaid here = byStart.get(place);
+        int at = here == null ? place : here.end();
+        while (at < transcript.text().length()
+                && !Character.isLetterOrDigit(transcript.text().charAt(at))) {
+            at++;
+        }
+        return at;
     }
 
     /** Where the last place between two characters stands in the text; {@code start} where there is none. */

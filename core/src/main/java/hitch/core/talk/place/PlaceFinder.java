@@ -124,7 +124,7 @@ final class PlaceFinder {
             int from = row.is(i - 1, SAYS) ? i - 2 : i - 1;
             boolean led = row.is(from, StandsAlone.FROM);
             // "A coat of grease from four to nine" tells its place behind it.
-            boolean bare = (led ? alone.beginsIt(from) : alone.before(i)) && alone.edge(last);
+            boolean bare = (led ? alone.beginsIt(from) : alone.beforeStretch(i)) && alone.edge(last);
             weight += led ? FROM_TO : 0;
             found.add(new PlaceSaid(
                     first,

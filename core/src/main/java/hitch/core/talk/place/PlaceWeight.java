@@ -6,7 +6,7 @@ import java.util.Set;
 final class PlaceWeight {
     /** What other numbers are followed by. */
     static final Set<String> OTHER_AFTER = Row.words(
-            "inch inches mm cm mil millimetres millimeters tenths tenth percent % oclock degree degrees year years month months week weeks day days minute "
+            "inch inches mm cm mil millimetres millimeters centimetres centimeters tenths tenth percent % oclock degree degrees year years month months week weeks day days minute "
                     + " minutes min hour hours second seconds time times bath baths bathroom bathrooms bed beds bedroom "
                     + " bedrooms dollars gallon gallons pound pounds people guys story stories tooth blade x way ways of "
                     + " lengths sticks pieces places spots joints cleanouts toilets heads unit units "

@@ -128,9 +128,11 @@ final class StandsAlone {
     }
 
     boolean before(int i) {
-        return hardBefore(i)
-                || !signs(i)
-                || row.at(i).isDecimal()
-                || row.at(i - 1).text().equals(",");
+        return beforeStretch(i) || row.at(i).isDecimal();
+    }
+
+    /** The same of two numbers: "repair recommended 40.2 to 52.2" is one statement. */
+    boolean beforeStretch(int i) {
+        return hardBefore(i) || !signs(i) || row.at(i - 1).text().equals(",");
     }
 }

@@ -227,4 +227,10 @@ class OtherNumbersTest {
     void whatWasNotSeenIsALength() {
         assertThat(told("Fifty. Roots.", "So forty feet weren't seen.")).containsExactly(50L);
     }
+
+    @Test
+    void centimetresAreNoMetres() {
+        assertThat(told("At thirty-six feet, silt to a depth of thirty-eight centimetres.", "Fifty. Roots."))
+                .containsExactly(36L, 50L);
+    }
 }
