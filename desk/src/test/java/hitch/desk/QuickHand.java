@@ -20,6 +20,7 @@ import javafx.scene.input.MouseButton;
 import org.testfx.api.FxRobot;
 import org.testfx.framework.junit5.ApplicationTest;
 import org.testfx.robot.Motion;
+import org.testfx.service.locator.BoundsLocatorException;
 import org.testfx.service.query.EmptyNodeQueryException;
 import org.testfx.service.query.NodeQuery;
 import org.testfx.service.query.PointQuery;
@@ -51,8 +52,18 @@ public abstract class QuickHand extends ApplicationTest {
 
     /** Where something is, once it is there: what is clicked may still be on its way through the journal to the screen. */
     private PointQuery place(String query) {
-        patiently(() -> lookup(query).tryQuery().isPresent());
+        patiently(() -> lookup(query).tryQuery().isPresent() && isInSight(query));
         return onWindow(() -> point(query));
+    }
+
+    /** Whether it stands where the hand can reach it; a row that is being laid out anew stands nowhere for a moment. */
+    private boolean isInSight(String query) {
+        try {
+            point(query).query();
+            return true;
+        } catch (BoundsLocatorException e) {
+            return false;
+        }
     }
 
     /** Something that is looked up, once it is there. */

@@ -85,7 +85,7 @@ class RunWindowTest extends OpenWindow {
             put((TextField) named("Opening used"), "two-way cleanout");
         });
         until(() -> run().opening().kind().equals("two-way cleanout"));
-        assertThat(run().zero().riser()).isEqualTo(Distance.feet(1.5));
+        until(() -> run().zero().riser().equals(Distance.feet(1.5)));
         assertThat(run().opening().place()).isEqualTo("by the hedge");
         assertThat(run().opening().ways()).isEqualTo(Opening.Ways.TWO);
     }

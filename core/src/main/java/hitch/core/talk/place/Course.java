@@ -161,18 +161,16 @@ public final class Course {
      * the camera is out among them.
      */
     public List<Draft.Place> listedUpTo(int at) {
-        TreeMap<Integer, PlaceSaid> byStart = new TreeMap<>(this.byStart);
-        afterwards.stream()
-                .filter(p -> knows(p.from()) && knows(p.to()))
-                .forEach(p -> byStart.putIfAbsent(p.start(), p));
+        TreeMap<Integer, PlaceSaid> all = new TreeMap<>(byStart);
+        afterwards.stream().filter(p -> knows(p.from()) && knows(p.to())).forEach(p -> all.putIfAbsent(p.start(), p));
         List<Draft.Place> listed = new ArrayList<>();
         int end = at;
-        var last = byStart.lowerEntry(at);
+        var last = all.lowerEntry(at);
         while (last != null
                 && transcript.text().substring(last.getValue().end(), end).matches(BETWEEN_LISTED)) {
             listed.addFirst(last.getValue().place());
             end = last.getKey();
-            last = byStart.lowerEntry(end);
+            last = all.lowerEntry(end);
         }
         return listed;
     }
