@@ -15,7 +15,7 @@ import java.util.stream.Stream;
 /** "Thirty, thirty-two, thirty-four, all roots": what is told of several places at once is at each. */
 final class Listed {
     private static final Pattern EACH = Pattern.compile(
-            "(?i)\\b(?:all|both|each|every one|same (?:thing|again|deal))\\b(?! (?:the way|along|over|around|right|good|clear|the same|sides|walls|that|those|this))");
+            "(?i)\\b(?:all|both|each|every one|same (?:thing|again|deal))\\b(?! (?:the way|along|over|around|right|good|clear|the same|sides|walls|that|those|this|i|we|you|he|she|it|there))");
 
     /** "A bend at twenty-three, followed by another one at twenty-five". */
     private static final Pattern ANOTHER = Pattern.compile(

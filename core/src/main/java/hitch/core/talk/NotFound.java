@@ -93,7 +93,8 @@ final class NotFound {
     }
 
     /**
-     * "The low spot I'd live with": a thing that is named as one that is known, without a place of its own, where one was found before.
+     * "The low spot I'd live with": a thing that is named as one that is known, without a place of its own or at the place where one was found
+     * before.
      *
      * @param placed whether a place is said with it, or stands before it
      */

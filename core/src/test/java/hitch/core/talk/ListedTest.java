@@ -39,6 +39,14 @@ class ListedTest {
                 .noneMatch(d -> d.startsWith("scale 30"));
     }
 
+    /** "All I see" is of this place, though others were called out before it. */
+    @Test
+    void allThatIsSeenIsHere() {
+        assertThat(drafted("Thirty.", "Thirty-five.", "Forty. All I see is roots.", "Fifty. A wye."))
+                .contains("roots 40")
+                .doesNotContain("roots 30", "roots 35");
+    }
+
     @Test
     void anotherOneFartherOnIsTheSameThing() {
         assertThat(drafted("At thirty, a bend to the left, followed by another one at thirty-two.", "Fifty. A wye."))

@@ -177,20 +177,18 @@ class SaidOnceTest {
 
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
-            It's blocked off with a cap.           | blockage
-            I didn't catch that before.            | promise
-            A few hairs from the shower.           | roots
-            Jet that from the street.              | cleaned
-            Cut out the bend and put in plastic.   | cleaned
-            We go through the wall here.           | hole
-            The kitchen was in use throughout.     | tie-in
-            Not standing.                          | standing water
-            All I did was poke a hole in them.     | hole
-            It's in the sidewalk area.             | boundary
-            Cast iron still.                       | material change
-            I'm in the main drain.                 | main connection
-            Sag: no action.                        | standing water
-            The survey was ended.                  | end
+            It's blocked off with a cap.                                  | blockage
+            On the way back there's a lip, didn't catch that before.      | promise
+            A few hairs from the shower.                                  | roots
+            Hydro-jet that two inch with the small nozzle.                | cleaned
+            I go through the wall, that's stone out there.                | hole
+            The kitchen was in use throughout.                            | tie-in
+            All I did was poke a hole in them.                            | hole
+            It's in the sidewalk area.                                    | boundary
+            Cast iron still.                                              | material change
+            I'm in the main drain.                                        | main connection
+            Sag: no action.                                               | standing water
+            The survey was ended.                                         | end
             """)
     void itOnlySoundsLikeIt(String said, String kind) {
         assertThat(drafted("Thirty. " + said, "Fifty. A wye on the left."))

@@ -97,8 +97,8 @@ final class PlaceWeight {
         boolean begins = missing
                 || row.is(unitAt + 1, BEGINS)
                 || row.at(unitAt).text().equals("out")
-                        && (row.at(unitAt + 1).text().matches("of|through|,") && about.hardBefore(i)
-                                || row.at(unitAt + 1).text().matches("of|through"))
+                        && (row.at(unitAt + 1).text().matches("of|through")
+                                || row.at(unitAt + 1).text().equals(",") && about.hardBefore(i))
                 || row.at(unitAt).text().equals("back") && row.is(unitAt + 1, INTO);
         // "Thirty foot, more roots": not so many feet more.
         boolean moreOf = row.at(unitAt).text().equals("more")
