@@ -53,10 +53,6 @@ class FirmWindowTest extends OpenWindow {
     @Test
     void aKindOfRecipientIsAddedAndRemoved() throws Exception {
         handOver();
-        until(() -> lookup("#recipient-more")
-                .match(org.testfx.util.NodeQueryUtils.isVisible())
-                .tryQuery()
-                .isPresent());
         clickOn("#recipient-more");
         interact(() -> lookup("#recipient-title").queryAs(TextField.class).setText("Tree surgeon"));
         clickOn("#recipient-add");

@@ -5,6 +5,7 @@ import static org.assertj.core.api.Assertions.assertThat;
 import java.lang.reflect.InvocationTargetException;
 import java.lang.reflect.Proxy;
 import java.util.List;
+import java.util.Objects;
 import java.util.concurrent.Callable;
 import java.util.concurrent.CountDownLatch;
 import java.util.concurrent.ExecutionException;
@@ -12,9 +13,13 @@ import java.util.concurrent.FutureTask;
 import java.util.concurrent.TimeUnit;
 import java.util.concurrent.TimeoutException;
 import java.util.function.Predicate;
+import java.util.stream.Stream;
 import javafx.animation.AnimationTimer;
 import javafx.application.Platform;
+import javafx.geometry.Bounds;
 import javafx.scene.Node;
+import javafx.scene.Parent;
+import javafx.scene.control.ScrollPane;
 import javafx.scene.input.KeyCode;
 import javafx.scene.input.MouseButton;
 import org.testfx.api.FxRobot;
@@ -61,8 +66,30 @@ public abstract class QuickHand extends ApplicationTest {
         try {
             point(query).query();
             return true;
-        } catch (BoundsLocatorException e) {
-            return false;
+        } catch (RuntimeException e) {
+            // Thrown as it is or as the cause of another, by the way the question took.
+            if (Stream.iterate((Throwable) e, Objects::nonNull, Throwable::getCause)
+                    .anyMatch(BoundsLocatorException.class::isInstance)) {
+                rollTo(lookup(query).query());
+                return false;
+            }
+            throw e;
+        }
+    }
+
+    /** Rolls the page that holds something until it stands on the screen, as a hand does with the wheel. */
+    private static void rollTo(Node wanted) {
+        for (Parent up = wanted.getParent(); up != null; up = up.getParent()) {
+            if (up instanceof ScrollPane page && page.getContent() != null) {
+                Bounds at = page.getContent().sceneToLocal(wanted.localToScene(wanted.getBoundsInLocal()));
+                double beyond = page.getContent().getBoundsInLocal().getHeight()
+                        - page.getViewportBounds().getHeight();
+                if (beyond > 0) {
+                    double middle = at.getCenterY() - page.getViewportBounds().getHeight() / 2;
+                    page.setVvalue(Math.clamp(middle / beyond, 0, 1));
+                }
+                return;
+            }
         }
     }
 
