@@ -110,6 +110,11 @@ public record Draft(
                 .build();
     }
 
+    /** The same where a length that was said is of another thing. */
+    public Draft withoutLength() {
+        return DraftBuilder.builder(this).length(Optional.empty()).build();
+    }
+
     /** The same with the words that it was said in. */
     public Draft saidAs(String words, int at) {
         return DraftBuilder.builder(this).wording(words).start(at).build();
@@ -118,6 +123,11 @@ public record Draft(
     /** The same as a thing that was looked for, or guessed, and is not there. */
     public Draft ruledOut() {
         return DraftBuilder.builder(this).certainty(Certainty.RULED_OUT).build();
+    }
+
+    /** The same as a thing that is there. */
+    public Draft seen() {
+        return DraftBuilder.builder(this).certainty(Certainty.SEEN).build();
     }
 
     /** The same on another side. */

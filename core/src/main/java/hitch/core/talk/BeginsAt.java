@@ -17,7 +17,30 @@ final class BeginsAt {
     /** "It is most pronounced here." */
     private static final Pattern HERE = Pattern.compile("\\bhere\\b");
 
+    /** "And here's roots." "Thirty-six, fine hair." */
+    private static final Pattern ANNOUNCED =
+            Pattern.compile("\\b(?:here'?s|there'?s|here comes|here come) (?:some |the |more |your )?[a-z]+[\\s.]*$");
+
+    private static final Pattern ANEW = Pattern.compile("\\b(?:more|another|again|also|too|second)\\b");
+
+    private static final double AT_ONCE_S = 6;
+
     private BeginsAt() {}
+
+    /** Forgets what was only announced before its place, when it is told there. */
+    static void announced(Draft told, String text, double seconds, List<Spoken> drafts) {
+        boolean announced = !drafts.isEmpty()
+                && drafts.getLast().draft().matter().equals(told.matter())
+                && drafts.getLast().source() == Spoken.Source.STANDING
+                && seconds - drafts.getLast().seconds() <= AT_ONCE_S
+                && ANNOUNCED
+                        .matcher(drafts.getLast().draft().wording().toLowerCase(Locale.ROOT))
+                        .find()
+                && !ANEW.matcher(text.toLowerCase(Locale.ROOT)).find();
+        if (announced) {
+            drafts.removeLast();
+        }
+    }
 
     /** Puts the last thing where a passage says that it begins, if it only stood where something was told before it. */
     static void told(Course course, Passages.Passage passage, double seconds, List<Spoken> drafts) {

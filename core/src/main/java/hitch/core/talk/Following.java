@@ -207,6 +207,9 @@ final class Following {
             }
             return;
         }
+        if (lastPlaced && course.isTold() && Stating.isFound(placed)) {
+            BeginsAt.announced(placed, passage.text(), seconds, drafts);
+        }
         Spoken.Source source = placed.place().isEmpty()
                 ? Spoken.Source.NONE
                 : said.place().equals(placed.place()) ? Spoken.Source.SAID : Spoken.Source.STANDING;
@@ -237,8 +240,10 @@ final class Following {
                         && (tally.counts(at)
                                 || summingUp.isBegun() && Stating.isInThePipe(said)
                                 || NotFound.is(here(said, at), passage.text(), lastPlaced, seconds, drafts)
+                                || course.isBehindFarthest(passage.start())
+                                        && NotFound.isPassedAgain(said, passage.text(), lastPlaced, drafts)
                                 || NotFound.isKnownThing(said, passage.text(), lastPlaced, drafts))
-                || isBeginning(said, at, passage)
+                || FirstPipe.is(said, at, passage, course, drafts)
                 || found && course.isBefore(at) && Stating.isInThePipe(said);
     }
 
@@ -269,20 +274,9 @@ final class Following {
         boolean summed = placed.place().isEmpty() && course.isOver(at) && Stating.isFound(placed) && !unseen;
         boolean told = course.isTold()
                 && (ToldTwice.isOfTheMain(placed, passage.text(), seconds, drafts)
-                        || ToldTwice.isSameWater(placed, seconds, drafts));
+                        || ToldTwice.isSameWater(placed, seconds, drafts)
+                        || ToldTwice.isSameRemark(placed, seconds, drafts));
         return summed || told || likeness && ToldTwice.isLately(placed, seconds, drafts);
-    }
-
-    /** "Right away we're in clay", "this is six inch": that it begins so is no change. */
-    private boolean isBeginning(Draft said, int at, Passages.Passage passage) {
-        boolean of = said.matter() == FindingKind.MATERIAL_CHANGE || said.matter() == FindingKind.SIZE_CHANGE;
-        return of
-                && said.traits().before().isUnknown()
-                && said.place()
-                        .or(() -> course.at(at))
-                        .filter(p -> p.from().mm() > 0)
-                        .isEmpty()
-                && course.all(passage.start(), passage.end()).isEmpty();
     }
 
     private Optional<Draft> lastFinding() {

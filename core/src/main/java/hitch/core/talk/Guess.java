@@ -164,6 +164,11 @@ final class Guess {
                 && about(draft).allMatch(words -> isUnlike(words, kind));
     }
 
+    /** Whether it is like nothing that was ever said of a line. */
+    boolean isLikeNothing() {
+        return Likeness.known().of(text).matter().isEmpty();
+    }
+
     private static boolean isUnlike(String words, FindingKind kind) {
         // Of the kind, or of one that is the same in broad.
         double share = Likeness.known().share(words, m -> m instanceof FindingKind k && k.broad() == kind.broad());

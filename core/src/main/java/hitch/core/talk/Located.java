@@ -26,6 +26,10 @@ final class Located {
             "\\b(?:locat(?:e|ed|ing)|mark on|mark(?:ed|ing)?|find|back (?:to|at)|stop(?:ped)? at|sitting (?:on|at)|locator on|park(?:ed)? (?:on|at)|right at|over|where|is (?:at|over)) (?:that|the|this|our) (?:\\w+ )?"
                     + "(" + Known.THINGS + "|roots?|tap|wye|tie.?in|property line|curb|main)\\b");
 
+    /** "The first mark is over the separated joint": as it was called when it was found. */
+    private static final Pattern OVER =
+            Pattern.compile("\\b(?:directly |right )?(?:over|above) (?:the|that) ([a-z]{3,})(?: ([a-z]{3,}))?\\b");
+
     private static final Pattern ONLY = Pattern.compile(
             "\\b(?:the|that|this|your) (?:[a-z-]+ )?" + "(" + Known.THINGS + "|patch|blister|cleanout)\\b");
 
@@ -49,6 +53,7 @@ final class Located {
     /** What is called so is of the whole line, or no thing. */
     private static final Pattern OF_ALL = Pattern.compile(
             "line|pipe|city|street|house|rest|whole|main|camera|video|way|time|same|owner|seller|yard|road|bottom|top|left|right|side|end|feet|foot"
+                    + "|that|this|these|those|they|them|there|here|what|which|who|when|where|say|says|said|get|got|goes|come|comes|came|make|makes|take|takes|want|need|have|keep|look|looks|work|works|happens"
                     + "|one|first|next|last|other|clay|cast|iron|plastic|water|roots|counter|ground|place|thing|stuff|joints?");
 
     private final NoteReader reader;
@@ -72,7 +77,11 @@ final class Located {
             noun = named.group(1);
         }
         if (noun.isEmpty()) {
-            return Optional.empty();
+            return OVER.matcher(lately.toLowerCase(Locale.ROOT))
+                    .results()
+                    .flatMap(Located::names)
+                    .flatMap(name -> one(name, drafts).stream())
+                    .reduce((a, b) -> b);
         }
         return found(noun, drafts).stream().reduce((a, b) -> b).map(p -> new Draft.Place(p.from(), p.from()));
     }

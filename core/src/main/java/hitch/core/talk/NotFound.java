@@ -26,7 +26,8 @@ final class NotFound {
             "\\b(?:in the (?:bottom|pipe|invert|channel)|on the bottom|along the bottom|pile\\w*|full of|filled|built up|washed|washing"
                     + "|retained|obstruct\\w*|quantity of|partly (?:fills|blocks)|in the (?:invert|flow line))\\b");
     private static final Pattern SEEN_SOIL = Pattern.compile(
-            "\\bsee (?:the |some |a little |your )?(?:dirt|soil|earth|gravel|clay|sand|backfill|ground)\\b");
+            "\\bsee (?:the |some |a little |your )?(?:dirt|soil|earth|gravel|clay|sand|backfill|ground)\\b"
+                    + "|\\b(?:dirt|soil|earth|sand|backfill) (?:is|are|was|can be) (?:\\w+ )?(?:visible|seen|showing|exposed)\\b");
     private static final Pattern OTHER_END = Pattern.compile(
             "\\bend of the (?:plastic|clay|iron|cast|concrete|liner|patch|repair|new|old|tile|fib\\w+|water|belly|sag)\\b");
     private static final Pattern ON_PAPER = Pattern.compile(
@@ -43,6 +44,7 @@ final class NotFound {
                     + "(?:" + Known.THINGS + "|roots?|grease|scale|debris)\\b");
     private static final Pattern NOW = Pattern.compile(
             "\\b(?:here|now|again|still|gets?|getting|starts?|begins?|continues?|goes|runs|comes|coming)\\b");
+    private static final Pattern PASSED_AGAIN = Pattern.compile("\\b(?:again|back in the)\\b");
     private static final Pattern GONE = Pattern.compile(
             "\\b(?:gravel|dirt|sand|mud|debris|rocks?|roots?|grease|paper|wipes?|rags?|pile|clog|stoppage|plug|stuff)(?:'?s| is| are|'?re| has)? (?:all |now |pretty much )?(?:gone|cleared|washed (?:out|away|down))\\b");
     private static final Set<FindingKind> MAY_GO = EnumSet.of(
@@ -89,7 +91,15 @@ final class NotFound {
                         .map(Spoken::draft)
                         .anyMatch(d -> d.matter() == draft.matter()
                                 && d.certainty() != Certainty.RULED_OUT
-                                && (d.place().isEmpty() || draft.place().isEmpty() || Spoken.isSamePlace(d, draft)));
+                                && (d.place().isEmpty()
+                                        || draft.place().isEmpty()
+                                        || Spoken.isSamePlace(d, draft)
+                                        || isLocated(all)));
+    }
+
+    /** "The roots at forty-five, that's five foot three": what is said with it is how deep it lies. */
+    private static boolean isLocated(List<Draft> all) {
+        return all.stream().anyMatch(d -> d.matter() == FindingKind.LOCATE);
     }
 
     /**
@@ -111,6 +121,22 @@ final class NotFound {
                         .anyMatch(d -> d.matter() instanceof FindingKind other
                                 && other.broad() == kind.broad()
                                 && d.certainty() != Certainty.RULED_OUT);
+    }
+
+    /**
+     * "Scale again", on the way back and at no place: it was found on the way out.
+     *
+     * @param placed whether a place is said with it, or stands before it
+     */
+    static boolean isPassedAgain(Draft draft, String text, boolean placed, List<Spoken> drafts) {
+        return !placed
+                && draft.place().isEmpty()
+                && PASSED_AGAIN.matcher(text.toLowerCase(Locale.ROOT)).find()
+                && drafts.stream()
+                        .map(Spoken::draft)
+                        .anyMatch(d -> d.matter() == draft.matter()
+                                && d.certainty() == draft.certainty()
+                                && d.place().isPresent());
     }
 
     /** "The gap at twenty is fine by me", once the line is passed: it was found there. */

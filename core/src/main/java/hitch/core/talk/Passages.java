@@ -33,7 +33,7 @@ final class Passages {
     private static final Pattern STARTS = Pattern.compile(
             "\\b(?:uh|um|okay|alright|there's|theres|there is|there she|here's|and then|now|but|so|we're|we got|we've got|i see|you can see"
                     + "|i can see|looks like|coming(?! (?:in|from|through|down|apart|out)\\b)|that's|and it's|it's|and that's|and there|i'm|im|then |i cant|i can't|and (?:you|we|i|he|she|they)|theres|thats"
-                    + "|(?:first|second|third|fourth|next) (?:joint|one)|more roots|no (?:that's|thats|it's)|nope |it's (?:just )?an? (?:scratch|stain|shadow|reflection)|don't worry|quit flushing|a little bit of|little bit of)\\b");
+                    + "|(?:first|second|third|fourth|next) (?:joint|one)|more roots|no (?:that's|thats|it's)|nope |it's (?:just )?an? (?:scratch|stain|shadow|reflection)|don't worry|and back (?:in|to|into) (?:the )?[a-z]|quit flushing|a little bit of|little bit of)\\b");
     /** "A wye on my right, that's nine and a half": its place ends the statement before it. */
     private static final Pattern ENDS_WITH_PLACE = Pattern.compile(
             "(?:and )?(?:that's|thats|it's|its|now|we're|were|i'm|im) (?:at |about |around |like |maybe |right |approximately )*(?=[a-z]*\\d|[a-z]+)");
@@ -91,7 +91,8 @@ final class Passages {
                             .matcher(lower.substring(at, Math.min(lower.length(), at + 32)))
                             .lookingAt()
                     && course.endsSoon(at);
-            if (words.length >= LEAST_WORDS && !Dangling.is(before) && !endsIt) {
+            boolean back = lower.startsWith("and back", at);
+            if (words.length >= (back ? 1 : LEAST_WORDS) && !Dangling.is(before) && !endsIt) {
                 cuts.add(at);
             }
         }

@@ -1,5 +1,7 @@
 package hitch.core.talk;
 
+import hitch.core.finding.Certainty;
+import hitch.core.finding.ClockPosition;
 import hitch.core.finding.FindingKind;
 import hitch.core.finding.FindingKind.Family;
 import hitch.core.measure.Distance;
@@ -32,7 +34,8 @@ final class Standing {
     private static final Pattern SENT = Pattern.compile(
             "(?i)\\b(?:send|sending|e-?mail|text (?:you|him|her|them)|link|office|price|prices|pricing|quote|estimate|numbers? together|writing|write (?:it|this|that|you)? ?up|let (?:[\\w ]{2,24}) know|pass (?:it|that|this) on|report|a? ?card|call (?:you|him|her|them)|the videos?|a copy|in your (?:mail|inbox)|portal|as-?built|notify|letter|thumb drive|leave (?:this|the video|you))\\b");
 
-    private static final Pattern BEFOREHAND = Pattern.compile("(?i)\\b(?:before|beforehand|earlier|had been)\\b");
+    private static final Pattern BEFOREHAND = Pattern.compile(
+            "(?i)\\b(?:before|beforehand|earlier|had been)\\b|\\b(?:left|let|leave) (?:the|that|a) (?:\\w+ ){1,3}(?:on|run|running)\\b");
 
     /** What stands above ground, and above the camera. */
     private static final Pattern OVERHEAD = Pattern.compile(
@@ -42,6 +45,17 @@ final class Standing {
     /** "Scale pretty much the whole way": what is told of all of it is at no one place. */
     private static final Pattern OF_THE_WHOLE = Pattern.compile(
             "(?i)\\b(?:(?:pretty much|about|just|nearly|almost|for)? ?the (?:whole|entire) (?:way|line|length|run|thing|pipe run|stretch)|throughout|from end to end|all the way (?:along|through it|down the line))\\b(?!.*\\b(?:to|through|till|until)\\b)");
+
+    /** "Thirty foot I didn't see" is no place. */
+    private static final Pattern NOT_SEEN = Pattern.compile(
+            "(?i)\\b(?:didn'?t|did not|haven'?t|have not|never) (?:see|seen|look|looked|get|got|reach)\\b");
+    /** "No roots in this portion". */
+    private static final Pattern IN_THIS_PART = Pattern.compile(
+            "(?i)\\b(?:in|along|through|throughout) (?:this|that) (?:portion|section|stretch|part|run)\\b");
+
+    private static final int HOURS = 12;
+
+    private static final Pattern OVER_AT = Pattern.compile("(?i)\\bover (?:at|by|around) \\w+\\b");
 
     private final Course course;
 
@@ -54,10 +68,12 @@ final class Standing {
      * @param passage where the passage begins that names it
      * @param end where that ends
      */
-    Draft placed(Draft draft, int at, int passage, int end) {
+    Draft placed(Draft told, int at, int passage, int end) {
         if (!course.isTold()) {
-            return draft;
+            return told;
         }
+        // "Back to clay, so that's six feet of patch": what changes has no length.
+        Draft draft = isFeature(told) ? told.withoutLength() : told;
         if (draft.matter() == Act.ZERO) {
             return draft.at(Optional.of(new Draft.Place(Distance.ZERO, Distance.ZERO)));
         }
@@ -106,7 +122,15 @@ final class Standing {
         if (planned.isPresent()) {
             return draft.at(planned);
         }
+        if (draft.matter() == FindingKind.REMARK
+                && NOT_SEEN.matcher(draft.wording()).find()) {
+            return draft.at(Optional.empty());
+        }
         if (said.filter(this::isKnown).isPresent()) {
+            Optional<ClockPosition> hour = hour(draft, said.get(), passage, end);
+            if (here.isPresent() && hour.isPresent()) {
+                return draft.at(here).on(hour);
+            }
             return here.isPresent() && isAnotherNumber(said.get(), passage, end) ? draft.at(here) : draft;
         }
         if (draft.matter() == FindingKind.REMARK
@@ -116,7 +140,9 @@ final class Standing {
         if (draft.matter() instanceof FindingKind kind && OF_NO_PLACE.contains(kind)) {
             return draft.at(kind == FindingKind.ADVICE ? toBeDoneAt(passage, end) : Optional.empty());
         }
-        if (OF_THE_WHOLE.matcher(draft.wording()).find()) {
+        boolean nowhere = draft.certainty() == Certainty.RULED_OUT
+                && IN_THIS_PART.matcher(draft.wording()).find();
+        if (nowhere || OF_THE_WHOLE.matcher(draft.wording()).find()) {
             return draft.at(course.within(passage, end));
         }
         if (isOnlyRun(draft)) {
@@ -157,6 +183,16 @@ final class Standing {
                 && course.all(passage, end).size() == 1
                 && course.listedUpTo(course.firstWord(passage)).stream()
                         .noneMatch(p -> p.from().equals(said.from()));
+    }
+
+    /** "Roots at nine o'clock, and another bunch over at three": where on the wall it is, though the camera passed there too. */
+    private Optional<ClockPosition> hour(Draft draft, Draft.Place said, int passage, int end) {
+        long number = Math.round(said.from().inFeet());
+        boolean hour = number >= 1
+                && number <= HOURS
+                && OVER_AT.matcher(draft.wording()).find()
+                && course.all(passage, end).isEmpty();
+        return hour ? Optional.of(ClockPosition.at((int) number)) : Optional.empty();
     }
 
     private static boolean isFeature(Draft draft) {

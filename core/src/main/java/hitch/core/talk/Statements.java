@@ -16,6 +16,7 @@ import java.util.Locale;
 import java.util.Map;
 import java.util.Objects;
 import java.util.Optional;
+import java.util.Set;
 import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Collectors;
@@ -121,6 +122,11 @@ final class Statements {
             }
         }
         return stated;
+    }
+
+    /** What a sentence states by a turn of phrase that tells it anywhere, and not only behind a place. */
+    static Set<Topic> anywhere(String sentence) {
+        return ANYWHERE.in(sentence, "").stream().map(Stated::matter).collect(Collectors.toSet());
     }
 
     /** Whether a sentence may state a matter for all that is known of such turns of phrase: it is neither general nor denied. */

@@ -44,6 +44,9 @@ final class Stating {
     private static final Pattern NOT_PAST = Pattern.compile(
             "\\b(?:not|n't|cannot|unable)\\b.*\\b(?:beyond|past|by|through|around|over|further than)\\b");
 
+    /** What lies in the bottom of a bend tells not where it turns. */
+    private static final Pattern TURNS = Pattern.compile("(?i)\\b(?:left|right|up|down|clock)\\b");
+
     private static final String NAMED = "There is %s here, %s";
 
     private final NoteReader reader;
@@ -78,10 +81,12 @@ final class Stating {
                         || FactOfJob.in(d).isPresent())
                 .filter(d -> !course.isTold() || statements.isClaimed(d.matter(), text))
                 .forEach(all::add);
-        addWhatIsStated(passage, all);
         Guess guess = new Guess(text);
+        addWhatIsStated(passage, all);
         if (course.isTold()) {
-            all.removeIf(guess::denies);
+            // Words that are like nothing are no reason against a turn of phrase that tells it anywhere.
+            Set<Topic> sure = guess.isLikeNothing() ? Statements.anywhere(text) : Set.of();
+            all.removeIf(d -> !sure.contains(d.matter()) && guess.denies(d));
         }
         atTheJoint(all);
         if (all.stream().anyMatch(d -> d.matter() == FindingKind.HOLE)) {
@@ -109,7 +114,7 @@ final class Stating {
         all.replaceAll(
                 d -> NotFound.isAskedAndDenied(d, text) || NotFound.isGone(d, text) || TakenBack.isByName(d, text)
                         ? d.ruledOut()
-                        : d);
+                        : TakenBack.isPutRight(d, text) ? d.seen() : d);
         if (course.isTold()) {
             List<Draft> whole = List.copyOf(all);
             all.removeIf(d -> isFound(d) && NotFound.isFoundBefore(d, whole, text, drafts));
@@ -125,6 +130,9 @@ final class Stating {
         all.removeIf(d -> service
                 && d.matter() == FindingKind.CLEANED
                 && LAST_TIME.matcher(low).find());
+        if (course.isTold()) {
+            Hedged.join(all);
+        }
         all.sort(Comparator.comparingInt(Draft::start));
         return new Stated(course.isTold() ? OnlyAdvised.without(all, low, behindPlace) : all, guessed);
     }
@@ -201,6 +209,7 @@ final class Stating {
         Traits measured = measured(matter, certainty, text);
         boolean clock = text.toLowerCase(Locale.ROOT).contains("clock");
         Traits traits = SideWords.in(text)
+                .filter(c -> matter != FindingKind.BEND || TURNS.matcher(text).find())
                 .map(c -> measured.withClock(Optional.of(c)))
                 // An hour is of the thing; a side that stands anywhere in the sentence need not be.
                 .orElse(clock ? measured : measured.withClock(Optional.empty()));

@@ -157,14 +157,34 @@ final class Stretched {
             Spoken open = drafts.get(i);
             boolean named = said.isEmpty() ? i == drafts.size() - 1 : isSame(open.draft(), said);
             if (named && mayEnd(open, end, seconds, OPEN_S)) {
-                drafts.set(i, upTo(end, open));
+                int first = whereItBegan(i, end, seconds, drafts);
+                drafts.set(first, upTo(end, drafts.get(first)));
                 return true;
             }
         }
         return false;
     }
 
-    /** Whether it is of what goes on, was found not longer ago than {@code within} seconds, and begins before {@code end}. */
+    /** "Eighteen, egg shaped. Twenty-four, still egg shaped": it began at the first. */
+    private static int whereItBegan(int last, Distance end, double seconds, List<Spoken> drafts) {
+        int first = last;
+        for (int i = last - 1;
+                i >= 0
+                        && i >= last - BACK
+                        && drafts.get(first)
+                                .draft()
+                                .wording()
+                                .toLowerCase(Locale.ROOT)
+                                .contains("still");
+                i--) {
+            Spoken before = drafts.get(i);
+            if (before.draft().matter() == drafts.get(last).draft().matter() && mayEnd(before, end, seconds, OPEN_S)) {
+                first = i;
+            }
+        }
+        return first;
+    }
+
     /** Whether it is of what may go on along the pipe, and was seen. */
     static boolean isLong(Draft draft) {
         return draft.matter() instanceof FindingKind kind
@@ -172,6 +192,7 @@ final class Stretched {
                 && draft.certainty() != Certainty.RULED_OUT;
     }
 
+    /** Whether it is of what goes on, was found not longer ago than {@code within} seconds, and begins before {@code end}. */
     private static boolean mayEnd(Spoken open, Distance end, double seconds, double within) {
         return isLong(open.draft())
                 && seconds - open.seconds() < within

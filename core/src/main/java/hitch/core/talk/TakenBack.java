@@ -26,6 +26,9 @@ final class TakenBack {
     private static final Pattern BACK = Pattern.compile(
             "\\b(?:i take that back|scratch (?:that|the)\\b(?! \\w+ (?:off|out|from|with)\\b)|i thought (?:that|it) was)\\b");
 
+    private static final Pattern INSTEAD = Pattern.compile(
+            "\\b(?:the|a|an) ([a-z]+(?: [a-z]+)?),? no,? not (?:the|a|an) \\1,? (?:it'?s |that'?s |from |through |by |in )?(?:the|a|an) [a-z]");
+
     private static final Pattern SCRATCHED = Pattern.compile("\\bscratch the ([a-z]+)\\b(?! (?:off|out|from|with))");
 
     /** What was taken for damage and is none. */
@@ -40,6 +43,14 @@ final class TakenBack {
         return NO.matcher(lower).lookingAt()
                 || NOTHING.matcher(lower).find()
                 || BACK.matcher(lower).find();
+    }
+
+    /** "That's the laundry, no, not the laundry, the kitchen": what it is instead is there. */
+    static boolean isPutRight(Draft draft, String text) {
+        return draft.matter() instanceof FindingKind kind
+                && kind.family() == Family.FEATURE
+                && draft.certainty() == Certainty.RULED_OUT
+                && INSTEAD.matcher(text.toLowerCase(Locale.ROOT)).find();
     }
 
     /** Whether a sentence takes back a thing by its name: "scratch the grease". */

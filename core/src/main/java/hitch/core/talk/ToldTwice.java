@@ -11,6 +11,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.regex.Pattern;
+import java.util.stream.Stream;
 
 /** What is said twice and is found once. */
 final class ToldTwice {
@@ -25,6 +26,14 @@ final class ToldTwice {
     private static final double THE_MAIN_S = 45;
 
     private static final Pattern OF_THE_MAIN = Pattern.compile("\\b(?:saddle|tap|wye|connection)\\b");
+
+    /** Whose a part of the line is. */
+    private static final Pattern WHOSE = Pattern.compile(
+            "\\b(?:yours|theirs|mine|on (?:you|them|him|her|us|the owner)|owns|owner'?s|responsib\\w+|takes? (?:it|over|care)|(?:town|city|district|county)'?s|right of way)\\b");
+
+    /** Who may see it. */
+    private static final Pattern SHARED = Pattern.compile(
+            "\\b(?:internal|in-?house|(?:don'?t|do not|not to be|never) (?:send|share|show|post|give|sent|shared|shown)|just for us|office only)\\b");
 
     private static final Pattern ANOTHER = Pattern.compile("\\b(?i:second|third|next|other|another)\\b");
 
@@ -67,15 +76,41 @@ final class ToldTwice {
 
     /** "The lens is under from 25 to 27. So there's a sag in there": one water, by two names. */
     static boolean isSameWater(Draft draft, double seconds, List<Spoken> drafts) {
-        return draft.matter() == FindingKind.STANDING_WATER
+        return isItsWhole(draft, seconds, drafts)
+                || draft.matter() == FindingKind.STANDING_WATER
+                        && draft.certainty() != Certainty.RULED_OUT
+                        && drafts.reversed().stream()
+                                .takeWhile(d -> seconds - d.seconds() <= LATELY_S)
+                                .map(Spoken::draft)
+                                .filter(d -> Stretched.isWater(d) && d.certainty() != Certainty.RULED_OUT)
+                                .flatMap(d -> d.place().stream())
+                                .anyMatch(p -> !p.isPoint()
+                                        && draft.place().filter(o -> isIn(o, p)).isPresent());
+    }
+
+    /** "It goes under here, at 25. From 25 to 27, so there's a sag": the water that began there, and how far it goes. */
+    private static boolean isItsWhole(Draft draft, double seconds, List<Spoken> drafts) {
+        boolean whole = Stretched.isWater(draft)
                 && draft.certainty() != Certainty.RULED_OUT
-                && drafts.reversed().stream()
-                        .takeWhile(d -> seconds - d.seconds() <= LATELY_S)
-                        .map(Spoken::draft)
-                        .filter(d -> Stretched.isWater(d) && d.certainty() != Certainty.RULED_OUT)
-                        .flatMap(d -> d.place().stream())
-                        .anyMatch(p -> !p.isPoint()
-                                && draft.place().filter(o -> isIn(o, p)).isPresent());
+                && draft.place().filter(p -> !p.isPoint()).isPresent();
+        for (int i = drafts.size() - 1; whole && i >= 0; i--) {
+            Spoken before = drafts.get(i);
+            if (seconds - before.seconds() > LATELY_S) {
+                return false;
+            }
+            boolean begins = before.draft().matter() == draft.matter()
+                    && before.draft().certainty() != Certainty.RULED_OUT
+                    && before.draft()
+                            .place()
+                            .filter(p -> p.isPoint()
+                                    && p.from().equals(draft.place().get().from()))
+                            .isPresent();
+            if (begins) {
+                drafts.set(i, before.with(before.draft().at(draft.place())));
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isIn(Draft.Place one, Draft.Place whole) {
@@ -88,6 +123,20 @@ final class ToldTwice {
                 && drafts.reversed().stream()
                         .takeWhile(d -> seconds - d.seconds() <= LATELY_S)
                         .anyMatch(d -> d.draft().matter() == guess.matter() && Spoken.isSamePlace(d.draft(), guess));
+    }
+
+    /** "The town has it from the curb, so that's on you", "internal only, don't send it": one thing, told from both sides. */
+    static boolean isSameRemark(Draft draft, double seconds, List<Spoken> drafts) {
+        return Stream.of(WHOSE, SHARED)
+                .filter(of -> isRemark(draft, of))
+                .anyMatch(of -> drafts.reversed().stream()
+                        .takeWhile(d -> seconds - d.seconds() <= LATELY_S)
+                        .anyMatch(d -> isRemark(d.draft(), of)));
+    }
+
+    private static boolean isRemark(Draft draft, Pattern of) {
+        return draft.matter() == FindingKind.REMARK
+                && of.matcher(draft.wording().toLowerCase(Locale.ROOT)).find();
     }
 
     /** Whether a stretch that is told as a length was told as a stretch. */
@@ -107,7 +156,7 @@ final class ToldTwice {
             boolean same = before.draft().matter() == spoken.draft().matter()
                     && !isOtherFact(before.draft(), spoken.draft())
                     && !isOnOtherSide(before.draft(), spoken.draft())
-                    && before.draft().certainty() == spoken.draft().certainty()
+                    && isRuledOut(before) == isRuledOut(spoken)
                     && (Stating.isFound(spoken.draft())
                             || spoken.seconds() == before.seconds()
                             || ONCE.contains(spoken.draft().matter()))
@@ -130,6 +179,11 @@ final class ToldTwice {
             }
         }
         return false;
+    }
+
+    /** "Roots, looks like roots coming in the top" is one thing; what is there and what is not there are two. */
+    private static boolean isRuledOut(Spoken spoken) {
+        return spoken.draft().certainty() == Certainty.RULED_OUT;
     }
 
     /** "It's clay, and the sleeve at the changeover is torn": one change. */

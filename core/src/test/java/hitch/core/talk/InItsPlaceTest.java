@@ -38,6 +38,51 @@ class InItsPlaceTest {
                 .contains("advice 40", "locate 30");
     }
 
+    /** "Those that say" calls nothing by its name. */
+    @Test
+    void aVerbIsNoName() {
+        assertThat(drafted(
+                        "Thirty. A branch on the left, I want to say that's the garage.",
+                        "Fifty. There's the main.",
+                        "And no wipes, not even those that say they break up."))
+                .contains("advice")
+                .doesNotContain("advice 30");
+    }
+
+    @Test
+    void aMarkOverAThingIsWhereItIs() {
+        assertThat(drafted(
+                        "Thirty. The pipe is ovaled.",
+                        "Forty. Roots.",
+                        "Fifty. There's the main.",
+                        "I'm parked over the ovaled section, at a depth of four feet."))
+                .contains("locate 30");
+    }
+
+    @Test
+    void howMuchThatIsIsNoPlaceOfItsOwn() {
+        assertThat(drafted(
+                        "Twenty. Scale.",
+                        "Forty. Roots.",
+                        "Sixty. There's the main.",
+                        "Someday you'll want to replace it from twenty out to forty-five, so twenty-five feet or so."))
+                .containsOnlyOnce("advice 20-45");
+    }
+
+    @Test
+    void whatIsNotInThisPartIsAtNoSpotOfIt() {
+        assertThat(drafted("Thirty. A crack.", "There do not seem to be any roots in this section.", "Forty. A gap."))
+                .contains("-roots")
+                .doesNotContain("-roots 30");
+    }
+
+    @Test
+    void whatWasLeftRunningRunsInTheHouse() {
+        assertThat(drafted("Thirty. Good.", "I left the tap on in the bath, so it's coming by here.", "Forty. A gap."))
+                .contains("fixture test")
+                .doesNotContain("fixture test 30");
+    }
+
     @Test
     void adviceOnOneOfTwoHolesIsAtNeither() {
         assertThat(drafted(

@@ -20,6 +20,33 @@ class PutRightTest {
     }
 
     @Test
+    void aFigureThatWasReadWronglyTwiceIsPutRightTwice() {
+        assertThat(draftedWithoutSigns(
+                        "forty one and this is where it goes to plastic",
+                        "forty one no read that again joe forty three",
+                        "fifty feet there's an offset"))
+                .contains("material change 43", "offset 50");
+    }
+
+    @Test
+    void whatItIsInsteadIsThere() {
+        assertThat(SaidHere.fromTheStart(
+                        "i'm going in the floor drain no not the floor drain the cleanout beside it",
+                        "and zeroed it",
+                        "ten feet roots",
+                        "twenty feet a crack",
+                        "thirty feet a gap",
+                        "forty feet more roots"))
+                .contains("opening");
+    }
+
+    @Test
+    void twoFeetInARowAreOnePlace() {
+        assertThat(drafted("I hit the stoppage at thirty-one, thirty-two feet.", "Forty. A gap."))
+                .contains("blockage 31-32", "gap 40");
+    }
+
+    @Test
     void noRootsIsNoCorrection() {
         assertThat(drafted("Twenty, a crack, no roots. Twenty-two, a gap.")).contains("crack 20", "gap 22");
     }

@@ -23,6 +23,11 @@ final class SaidHere {
         return drafted(List.of("zero at the cap", "five feet it's clay", "ten feet", "fifteen feet"), lines);
     }
 
+    /** What is drafted of all that was said. */
+    static List<String> fromTheStart(String... lines) {
+        return drafted(List.of(), lines);
+    }
+
     private static List<String> drafted(List<String> before, String... lines) {
         List<String> all = new ArrayList<>(before);
         all.addAll(List.of(lines));

@@ -40,6 +40,13 @@ class SaidOnceTest {
                 .containsExactly("roots 30 at 9", "roots 30 at 3");
     }
 
+    /** The camera passed five feet too. */
+    @Test
+    void anHourIsNoPlaceThatWasPassed() {
+        assertThat(drafted("Twenty, roots at ten o'clock.", "And another bunch over, over at five.", "Thirty. A gap."))
+                .containsExactly("roots 20 at 10", "roots 20 at 5", "gap 30");
+    }
+
     /** "Over at three" is an hour where hours are told, and no place. */
     @Test
     void anHourBehindAnotherIsNoPlace() {

@@ -22,6 +22,23 @@ class ToItsEndTest {
         assertThat(drafted(said, "Forty. A wye on the left.")).contains(wanted);
     }
 
+    /** What is still so farther on began where it was found. */
+    @Test
+    void beganWhereItWasFoundFirst() {
+        assertThat(drafted(
+                        "Twenty. It's egg shaped.", "Twenty-six, still egg shaped.", "The egg shape ends at thirty."))
+                .contains("deformation 20-30");
+    }
+
+    @Test
+    void aChangeOfPipeIsNotAsLongAsTheRepairBeforeIt() {
+        assertThat(drafted(
+                        "Twenty. It goes to plastic.",
+                        "Twenty-six and it's back to clay, so that's six feet of repair.",
+                        "Forty. Roots."))
+                .contains("material change 20", "material change 26");
+    }
+
     @Test
     void isAsLongAsThatWithoutSigns() {
         assertThat(draftedWithoutSigns(

@@ -9,6 +9,9 @@ final class LengthNumbers {
     /** Words behind a depth within which its mark is told. */
     private static final int SOON = 10;
 
+    /** Nobody reckons to the inch, feet. */
+    private static final double ROUNDED = 1;
+
     private static final Set<String> MARKS =
             Row.words("flag stake paint chalk painted staked flagged deep underground");
     private static final Set<String> READS_DEPTH = Row.words("depth locator receiver wand sonde");
@@ -30,6 +33,20 @@ final class LengthNumbers {
         // "Five foot eight, and I've put a blue flag".
         return row.at(i).value() < DEEPEST
                 && (isRead(i) || goesDown(i) || goesOn(i) || liesDown(i, next) || exact && isMarked(next));
+    }
+
+    /** "From sixteen to sixty-three, so forty-seven feet": the two before it, reckoned. */
+    boolean isSum(int i) {
+        double from = Double.NaN;
+        double to = Double.NaN;
+        for (int j = i - 1; j > i - SOON && Double.isNaN(from); j--) {
+            if (row.at(j).isNumber()) {
+                from = Double.isNaN(to) ? from : row.at(j).value();
+                to = Double.isNaN(to) ? row.at(j).value() : to;
+            }
+        }
+        return row.at(i - 1).text().matches("so|about|thats|roughly|or")
+                && Math.abs(to - from - row.at(i).value()) <= ROUNDED;
     }
 
     /** "It's only four feet down there". */

@@ -96,7 +96,9 @@ final class PlaceFinder {
             next += 2;
         }
         if (measured
-                && (lengths.isDepth(i, next, inches > 0 || even) || lengths.isToBeDone(i) && !row.is(next, RANGE))) {
+                && (lengths.isDepth(i, next, inches > 0 || even)
+                        || lengths.isToBeDone(i) && !row.is(next, RANGE)
+                        || lengths.isSum(i))) {
             return next;
         }
         double weight = this.weight.of(i, next, unitAt, measured);

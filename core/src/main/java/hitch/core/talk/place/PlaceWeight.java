@@ -9,7 +9,7 @@ final class PlaceWeight {
             "inch inches mm cm mil millimetres millimeters centimetres centimeters tenths tenth percent % oclock degree degrees year years month months week weeks day days minute "
                     + " minutes min hour hours second seconds time times bath baths bathroom bathrooms bed beds bedroom "
                     + " bedrooms dollars gallon gallons pound pounds people guys story stories tooth blade x way ways of "
-                    + " lengths sticks pieces places spots joints cleanouts toilets heads unit units "
+                    + " lengths sticks pieces places positions spots joints cleanouts toilets heads unit units "
                     + " hundred thousand street road lane avenue court drive crescent terrace row place close square cutter "
                     + " chain th st nd rd am pm size sided weigh psi fives fittings connections photos pictures "
                     + " footers lines pipes houses schedule o quarter quarters thirds thirty sixteen ninety "

@@ -20,7 +20,7 @@ final class PutRight {
 
     /** "No, wait, make that": a word of its own, and not of "no flow". */
     private static final Pattern NO = Pattern.compile("\\b(?:no|" + CORRECTED
-            + ")\\b(?:[,. ]+(?:wait|sorry|hang on|hold on|read (?:it|that) again|make (?:that|it)|call (?:it|that)|it'?s|that'?s|uh|um|no|i lied|i mean))*"
+            + ")\\b(?:[,. ]+(?:wait|sorry|hang on|hold on|read (?:it|that) again(?: [a-z]{2,9})?|make (?:that|it)|call (?:it|that)|it'?s|that'?s|uh|um|no|i lied|i mean))*"
             + "[,. ]+(?:(?:more )?(?:at|like|about|around|actually|maybe|say|rather|really|closer to)[, ]+)?$");
 
     /** "Twenty-nine and a half to be exact": so many characters behind it. */
@@ -48,9 +48,21 @@ final class PutRight {
             String between = text.substring(one.end(), next.start()).toLowerCase(Locale.ROOT);
             String behind = text.substring(next.end(), Math.min(text.length(), next.end() + EXACT));
             if (NO.matcher(between).find() || EXACTLY.matcher(behind).lookingAt()) {
-                right.set(i, new PlaceSaid(next.from(), next.to(), one.start(), one.end(), one.weight(), one.bare()));
+                right.set(i, asNext(one, next));
+                if (i > 0 && isReadTwice(right.get(i - 1), one)) {
+                    right.set(i - 1, asNext(right.get(i - 1), next));
+                }
             }
         }
         return right;
+    }
+
+    private static PlaceSaid asNext(PlaceSaid one, PlaceSaid next) {
+        return new PlaceSaid(next.from(), next.to(), one.start(), one.end(), one.weight(), one.bare());
+    }
+
+    /** "Fifty-five, here is the tap. Fifty-five, no, fifty-seven": the same figure, read wrongly both times. */
+    private static boolean isReadTwice(PlaceSaid before, PlaceSaid one) {
+        return before.from().equals(one.from()) && before.to().equals(one.to()) && one.start() - before.end() <= SOON;
     }
 }
