@@ -177,9 +177,7 @@ final class Following {
 
     private boolean follows(Passages.Passage passage) {
         boolean here = course.isPlaceAt(passage.start()) || afterPlace;
-        // "Thirteen." may be a passage of its own.
-        afterPlace = course.isPlaceAt(passage.start())
-                && passage.text().replaceAll("[\\s.,]", "").isEmpty();
+        afterPlace = PlaceAlone.is(passage, course);
         return here;
     }
 

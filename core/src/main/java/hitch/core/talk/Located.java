@@ -143,12 +143,17 @@ final class Located {
                 reader.hear("There is a " + noun + " here.", unit, Optional.empty()).drafts().stream()
                         .map(Draft::kind)
                         .findFirst();
-        return drafts.stream()
-                .map(Spoken::draft)
+        List<Spoken> found = drafts.stream()
                 .filter(d -> kind.isPresent()
-                        && d.kind().broad() == kind.get().broad()
-                        && d.certainty() != Certainty.RULED_OUT)
-                .flatMap(d -> d.place().stream())
+                        && d.draft().kind().broad() == kind.get().broad()
+                        && d.draft().certainty() != Certainty.RULED_OUT
+                        && d.draft().place().isPresent())
+                .toList();
+        boolean known = found.stream().anyMatch(d -> !d.likeness());
+        // What was only guessed makes no second one.
+        return found.stream()
+                .filter(d -> !(known && d.likeness()))
+                .flatMap(d -> d.draft().place().stream())
                 .toList();
     }
 }

@@ -85,16 +85,21 @@ final class NotFound {
                                 || d.matter() == FindingKind.PROMISE
                                 || d.matter() == Act.PHOTO
                                 || d.matter() == Act.SERVICE);
+        boolean definite = DEFINITE.matcher(low).find();
         return about
-                && DEFINITE.matcher(low).find()
                 && drafts.stream()
                         .map(Spoken::draft)
                         .anyMatch(d -> d.matter() == draft.matter()
                                 && d.certainty() != Certainty.RULED_OUT
-                                && (d.place().isEmpty()
-                                        || draft.place().isEmpty()
-                                        || Spoken.isSamePlace(d, draft)
-                                        || isLocated(all)));
+                                && (isOneThere(d, draft)
+                                        || definite
+                                                && (d.place().isEmpty()
+                                                        || draft.place().isEmpty()
+                                                        || isLocated(all))));
+    }
+
+    private static boolean isOneThere(Draft one, Draft other) {
+        return one.place().isPresent() && other.place().isPresent() && Spoken.isSamePlace(one, other);
     }
 
     /** "The roots at forty-five, that's five foot three": what is said with it is how deep it lies. */
