@@ -25,7 +25,7 @@ final class BehindPlace {
             Pattern.compile("\\b(?i:nice|good|clean|pretty|great|smooth|decent|solid|still|all)\\b");
 
     private static final Pattern IS_NOW = Pattern.compile(
-            "\\b(?:it'?s|we'?re in|(?:and )?then) (?:the |an? |some |old |new |original |four[- ]inch |six[- ]inch )*(clay|cast iron|cast|plastic|pvc|abs|concrete)\\b(?!,? (?:side|joint|bell|still|all))");
+            "(?:^[\\s,.]*|\\b(?:it'?s|we'?re in|(?:and )?then) )(?:the |an? |some |old |new |original |four[- ]inch |six[- ]inch )*(clay|cast iron|cast|plastic|pvc|abs|concrete)\\b(?!,? (?:side|joint|bell|still|all|repair|patch|piece|pipe))");
 
     /** The thing is named so early behind a place, characters. */
     private static final int FIRST_WORDS = 24;

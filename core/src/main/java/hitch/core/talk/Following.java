@@ -194,7 +194,7 @@ final class Following {
             return;
         }
         Draft sided = sides.of(said, at, passage, seconds, drafts);
-        Optional<Draft> again = Stretched.toldAgain(sided, passage.text(), seconds, drafts);
+        Optional<Draft> again = ToldTwice.asALength(sided, passage.text(), seconds, drafts);
         Draft placed = Sides.asThere(again.orElseGet(() -> inItsPlace.of(sided, at, passage, seconds, drafts)), drafts);
         if (course.isTold() && again.isPresent() && ToldTwice.isKnown(placed, drafts)
                 || isKnown(placed, at, passage, seconds, likeness)) {
@@ -242,7 +242,7 @@ final class Following {
                                         && NotFound.isPassedAgain(said, passage.text(), lastPlaced, drafts)
                                 || NotFound.isKnownThing(said, passage.text(), lastPlaced, drafts))
                 || FirstPipe.is(said, at, passage, course, drafts)
-                || found && course.isBefore(at) && Stating.isInThePipe(said);
+                || found && course.isBefore(at) && (Stating.isInThePipe(said) || said.matter() == FindingKind.END);
     }
 
     /** With the place where the camera is, unless one is said. */

@@ -23,7 +23,7 @@ final class Located {
     static final double SOON_S = 45;
 
     private static final Pattern NAMED = Pattern.compile(
-            "\\b(?:locat(?:e|ed|ing)|mark on|mark(?:ed|ing)?|find|back (?:to|at)|stop(?:ped)? at|sitting (?:on|at)|locator on|park(?:ed)? (?:on|at)|right at|over|where|is (?:at|over)) (?:that|the|this|our) (?:\\w+ )?"
+            "\\b(?:locat(?:e|ed|ing)|sounded|traced|mark on|mark(?:ed|ing)?|find|back (?:to|at)|stop(?:ped)? at|sitting (?:on|at)|locator on|park(?:ed)? (?:on|at)|right at|over|where|is (?:at|over)) (?:that|the|this|our) (?:\\w+ )?"
                     + "(" + Known.THINGS + "|roots?|tap|wye|tie.?in|property line|curb|main)\\b");
 
     /** "The first mark is over the separated joint": as it was called when it was found. */

@@ -30,6 +30,7 @@ final class NotFound {
                     + "|\\b(?:dirt|soil|earth|sand|backfill) (?:is|are|was|can be) (?:\\w+ )?(?:visible|seen|showing|exposed)\\b");
     private static final Pattern OTHER_END = Pattern.compile(
             "\\bend of the (?:plastic|clay|iron|cast|concrete|liner|patch|repair|new|old|tile|fib\\w+|water|belly|sag)\\b");
+    private static final Pattern END_OF_IT = Pattern.compile("\\bend of (?:it|that|them|those|this)\\b");
     private static final Pattern ON_PAPER = Pattern.compile(
             "\\b(?:card|map|drawing|sheet|records?|plans?|plat|sketch|report) (?:says|said|shows|showed|has it|had it|puts it)\\b");
 
@@ -169,10 +170,17 @@ final class NotFound {
             return isOpen(draft, seconds, drafts);
         }
         if (draft.matter() == FindingKind.END) {
-            return OTHER_END.matcher(low).find();
+            // "Still cracked. Twenty-one, that's the end of it."
+            return OTHER_END.matcher(low).find() || END_OF_IT.matcher(low).find() && isOfWhatGoesOn(seconds, drafts);
         }
         return draft.matter() == FindingKind.MAIN_CONNECTION
                 && ON_PAPER.matcher(low).find();
+    }
+
+    private static boolean isOfWhatGoesOn(double seconds, List<Spoken> drafts) {
+        return !drafts.isEmpty()
+                && seconds - drafts.getLast().seconds() < SOON_S
+                && Stretched.isLong(drafts.getLast().draft());
     }
 
     private static boolean isOpen(Draft draft, double seconds, List<Spoken> drafts) {

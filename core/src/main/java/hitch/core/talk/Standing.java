@@ -28,7 +28,7 @@ final class Standing {
 
     /** Water that is seen to come, or somebody who says that it was run this moment. */
     private static final Pattern SEEN_TO_COME = Pattern.compile(
-            "(?i)\\b(?:com(?:es?|ing)|came|goes|arriv\\w+|(?:here|there) (?:it|she|he) is|just (?:flushed|ran))\\b");
+            "(?i)\\b(?:com(?:es?|ing)|came|goes|arriv\\w+|(?:here|there) (?:it|she|he) is|(?:get|got|gets) (?:here|there)|reach(?:ed|es)|just (?:flushed|ran))\\b");
 
     /** What is sent after the visit. */
     private static final Pattern SENT = Pattern.compile(
@@ -54,6 +54,10 @@ final class Standing {
             "(?i)\\b(?:in|along|through|throughout) (?:this|that) (?:portion|section|stretch|part|run)\\b");
 
     private static final int HOURS = 12;
+
+    /** Where the camera goes in for another run is at no place of this one. */
+    private static final Pattern ANOTHER_RUN = Pattern.compile(
+            "(?i)\\b(?:(?:new|second|next|other) run|look(?:ing)? (?:back|up|down|toward)|(?:go|going|went) in (?:from|at|by) the (?:street|other|house) side)\\b");
 
     private static final Pattern OVER_AT = Pattern.compile("(?i)\\bover (?:at|by|around) \\w+\\b");
 
@@ -112,6 +116,10 @@ final class Standing {
         if (along && said.isEmpty() && isFeature(draft) && draft.matter() != FindingKind.REMARK) {
             // "From twenty-six to forty it's clay": it changes where that begins.
             return draft.at(here.map(p -> new Draft.Place(p.from(), p.from())));
+        }
+        if (draft.matter() == FindingKind.OPENING
+                && ANOTHER_RUN.matcher(course.said(passage, end)).find()) {
+            return draft.at(Optional.empty());
         }
         if (draft.matter() == FindingKind.OPENING && here.isEmpty()) {
             // How deep a cleanout stands in its box is no place along the run.

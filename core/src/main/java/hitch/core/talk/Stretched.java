@@ -31,10 +31,6 @@ final class Stretched {
             "^[\\s,.]*(?:and |okay |we'?re |i'?m )*out\\s*[.,!]?\\s*$|^[\\s,.]*(?:it'?s )?(?:all )?dry(?: again| now| here)?\\s*[.,!]?\\s*$|\\b(?:(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) (?:coming|comes) )out of (?:it|that|(?:the )?(?:water|belly|sag|dip|low spot))|(?<!(?:grease|dirt|stuff|water|roots|sewage|paper|soap|suds) )(?<!(?:gotta|to|should|must|needs|ought|can|could|will|would) )com(?:e|es|ing) (?:back )?(?:out|up there)|com(?:es|ing) back up|(?:camera|lens|head) (?:clears|is clear of|is out of) (?:the )?water|pops? (?:back )?out|we'?re out|i'?m out"
                     + "|(?:it|water) (?:goes away|dries up|drains (?:off|out|away|at)|runs out)|opens back up|clears up|(?<!(?:pipe|line|liner|clay|iron|plastic|concrete|run|survey|sewer) )ends? (?:there|here|at)|end of (?:it|that(?! (?!now|okay|here|there|at|and|so|right)\\w)|(?:the )?(?:belly|water|sag))|quits|back to (?:round|normal)"
                     + "|(?:return|returns) to normal|more nearly round|it'?s round again|levels? off)\\b");
-    private static final Pattern TOLD_AGAIN = Pattern.compile(
-            "\\b(?:so|that'?s|that is|call it|about)\\b.*\\b(?:foot|feet|ft)\\b.*\\b(?:belly|sag|water|it|that|long)\\b"
-                    + "|\\bthat'?s (?:a|the|your) .{0,20}(?:belly|sag|low spot|dip)\\b");
-
     /** "It runs from there to", "it just keeps going until". */
     private static final String RUNS_TO =
             "(?:it|that|this|they|she|he|which)(?:'?s)? (?:just |pretty much |kind of )*(?:runs?|goes|go|going|running|continues?|extends?"
@@ -255,23 +251,6 @@ final class Stretched {
 
     static boolean isWater(Draft draft) {
         return WATER.contains(draft.kind());
-    }
-
-    /** "So that's a five foot belly": of the stretch that was just told. */
-    static Optional<Draft> toldAgain(Draft draft, String text, double seconds, List<Spoken> drafts) {
-        if (!TOLD_AGAIN.matcher(text.toLowerCase(Locale.ROOT)).find()) {
-            return Optional.empty();
-        }
-        for (int i = drafts.size() - 1; i >= 0 && i >= drafts.size() - BACK; i--) {
-            Spoken told = drafts.get(i);
-            boolean same = (told.draft().matter() == draft.matter() || isWater(told.draft()) && isWater(draft))
-                    && seconds - told.seconds() < SOON_S
-                    && told.draft().place().filter(p -> !p.isPoint()).isPresent();
-            if (same) {
-                return Optional.of(draft.at(told.draft().place()));
-            }
-        }
-        return Optional.empty();
     }
 
     /** "We're coming out of it." "Thirty-three.": where that is may be said behind it. */

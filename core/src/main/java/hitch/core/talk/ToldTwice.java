@@ -44,6 +44,15 @@ final class ToldTwice {
     /** One of these is spoken of for a while: the counter that was set, the mark that is being made. */
     private static final Set<Topic> ONCE = Set.of(Act.ZERO, FindingKind.LOCATE);
 
+    private static final Pattern TOLD_AGAIN = Pattern.compile(
+            "\\b(?:so|that'?s|that is|call it|about)\\b.*\\b(?:foot|feet|ft)\\b.*\\b(?:belly|sag|water|it|that|long)\\b"
+                    + "|\\bthat'?s (?:a|the|your) .{0,20}(?:belly|sag|low spot|dip)\\b");
+
+    /** A stretch is summed up so soon behind its end, seconds. */
+    private static final double STRETCH_S = 45;
+    /** And nothing of it is found so many drafts back. */
+    private static final int BACK = 10;
+
     private ToldTwice() {}
 
     static boolean isJustFound(FindingKind kind, double seconds, List<Spoken> drafts) {
@@ -137,6 +146,24 @@ final class ToldTwice {
     private static boolean isRemark(Draft draft, Pattern of) {
         return draft.matter() == FindingKind.REMARK
                 && of.matcher(draft.wording().toLowerCase(Locale.ROOT)).find();
+    }
+
+    /** "So that's a five foot belly": of the stretch that was just told. */
+    static Optional<Draft> asALength(Draft draft, String text, double seconds, List<Spoken> drafts) {
+        if (!TOLD_AGAIN.matcher(text.toLowerCase(Locale.ROOT)).find()) {
+            return Optional.empty();
+        }
+        for (int i = drafts.size() - 1; i >= 0 && i >= drafts.size() - BACK; i--) {
+            Spoken told = drafts.get(i);
+            boolean same = (told.draft().matter() == draft.matter()
+                            || Stretched.isWater(told.draft()) && Stretched.isWater(draft))
+                    && seconds - told.seconds() < STRETCH_S
+                    && told.draft().place().filter(p -> !p.isPoint()).isPresent();
+            if (same) {
+                return Optional.of(draft.at(told.draft().place()));
+            }
+        }
+        return Optional.empty();
     }
 
     /** Whether a stretch that is told as a length was told as a stretch. */

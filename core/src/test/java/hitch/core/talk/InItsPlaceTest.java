@@ -38,6 +38,50 @@ class InItsPlaceTest {
                 .contains("advice 40", "locate 30");
     }
 
+    @ParameterizedTest
+    @ValueSource(strings = {"Number three, the belly, monitor it.", "The belly, you can leave that."})
+    void adviceOnTheOnlyBellyIsWhereItIs(String said) {
+        assertThat(drafted("Twenty. Roots.", "Thirty. A belly.", "Fifty. There's the main.", said))
+                .contains("advice 30");
+    }
+
+    @Test
+    void whatIsEnumeratedInTheEndWasFoundThere() {
+        assertThat(drafted(
+                        "Thirty. Crack on top.",
+                        "Forty. Roots.",
+                        "Fifty. There's the main.",
+                        "One, crack at thirty, get it lined."))
+                .contains("advice 30", "crack 30 at 12")
+                .doesNotContain("crack 30");
+    }
+
+    @Test
+    void howFarInFromTheHouseIsNoPlace() {
+        assertThat(drafted(
+                        "Thirty. A hole.",
+                        "Fifty. There's the main.",
+                        "I sounded the hole, it's under the deck, three feet in from the rail."))
+                .contains("locate 30")
+                .noneMatch(d -> d.endsWith(" 3"));
+    }
+
+    @Test
+    void theWayIntoAnotherRunIsAtNoPlaceOfThisOne() {
+        assertThat(drafted("Thirty. A gap.", "Okay, second run, I'm at the street cleanout, looking up at the house."))
+                .contains("opening")
+                .doesNotContain("opening 30");
+    }
+
+    @Test
+    void waterThatIsTimedUntilItGotThereIsSeenThere() {
+        assertThat(drafted(
+                        "Thirty. Good.",
+                        "I had him flush, and that took, oh, nine seconds to get here.",
+                        "Forty. A gap."))
+                .contains("fixture test 30");
+    }
+
     /** "Those that say" calls nothing by its name. */
     @Test
     void aVerbIsNoName() {

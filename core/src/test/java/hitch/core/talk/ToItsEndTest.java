@@ -31,6 +31,19 @@ class ToItsEndTest {
     }
 
     @Test
+    void theEndOfACrackIsNotTheEndOfTheLine() {
+        assertThat(drafted("Thirty. A crack on the left.", "Thirty-two, that's the end of it.", "Forty. A gap."))
+                .contains("gap 40")
+                .noneMatch(d -> d.startsWith("end"));
+    }
+
+    @Test
+    void thePipeThatIsNamedFirstIsAChangeBesideWhatIsFoundThere() {
+        assertThat(drafted("Twenty. It's plastic.", "Thirty. Clay, and there's a crack on top.", "Forty. A gap."))
+                .contains("material change 30", "crack 30 at 12");
+    }
+
+    @Test
     void aChangeOfPipeIsNotAsLongAsTheRepairBeforeIt() {
         assertThat(drafted(
                         "Twenty. It goes to plastic.",

@@ -14,6 +14,10 @@ class ToldByTheWayTest {
     @CsvSource(delimiter = '|', textBlock = """
             Clay is fine for its age. I'd leave it.                              | advice
             Thirty. And thats the joint where it goes back to clay.              | material change 30
+            Thirty. A tap, I'd guess it's cut right into the barrel.             | advice 30
+            Thirty. Which side of the fence is that?                             | boundary 30
+            Thirty. The garage ends, we're in the dirt.                          | debris 30
+            Thirty. That's as far as I want to go.                               | limit 30
             Thirty. Locating it.                                                 | locate 30
             Thirty. A plug of roots, and I can't see past them.                  | limit 30
             So no cracks, no grease in there, no breaks.                         | advice
@@ -28,6 +32,10 @@ class ToldByTheWayTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             Thirty. The gradient appears to be adverse.                            | reverse grade 30
+            Thirty. The garage ends, we're in the dirt.                            | boundary 30
+            Thirty. A crack. Snapping that.                                        | photo 30
+            Thirty. Somebody dumped thinset in it.                                 | debris 30
+            Thirty. That's the stack, so I'm done that way.                        | end 30
             Thirty. And it comes back right.                                       | bend 30 at 3
             Thirty. There it levels back out, same fitting.                                                 | bend 30
             """)
@@ -38,6 +46,9 @@ class ToldByTheWayTest {
     @ParameterizedTest
     @CsvSource(delimiter = '|', textBlock = """
             The old concrete should in my judgment be budgeted for.      | advice
+            That elbow's the trouble.                                    | verdict
+            We'll be back Thursday with the jetter.                      | promise
+            And then film it again.                                      | advice
             It's fine for how old it is.                                 | verdict
             So thirty foot I didn't see.                                 | remark
             Get rid of those paper towels.                               | advice

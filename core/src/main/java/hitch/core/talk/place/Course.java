@@ -65,6 +65,11 @@ public final class Course {
     }
 
     /** The course that is told; see {@link CourseFinder}. */
+    /** What was said between two places of the text. */
+    public String said(int from, int to) {
+        return transcript.text().substring(from, Math.min(to, transcript.text().length()));
+    }
+
     public static Course of(Transcript transcript, NoteReader reader, LengthUnit unit) {
         return CourseFinder.find(transcript, reader, unit);
     }

@@ -90,6 +90,8 @@ final class PlaceWeight {
                         || row.at(unitAt + 1).text().equals("the")
                                 && row.at(unitAt + 2).text().matches("line|pipe|run"));
         // "A thirty foot piece" is so long; at "thirty feet piece of the bell out" one is missing.
+        boolean inFrom =
+                row.at(unitAt).text().equals("in") && row.at(unitAt + 1).text().matches("from|off|of");
         boolean missing = row.at(i + 1).text().equals("feet")
                 && !row.is(i - 1, ONE)
                 && row.at(unitAt).text().equals("piece")
@@ -104,7 +106,7 @@ final class PlaceWeight {
         boolean moreOf = row.at(unitAt).text().equals("more")
                 && !about.edge(unitAt + 1)
                 && !row.at(unitAt + 1).text().matches("of|to|and|than|before|until|till|or|feet|foot|if|pipe|cable");
-        if (measured && length && !goesOn && !begins && !moreOf) {
+        if (measured && (length || inFrom) && !goesOn && !begins && !moreOf) {
             return 0;
         }
         if (!(measured && moreOf)
