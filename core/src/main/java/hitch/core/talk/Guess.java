@@ -15,6 +15,7 @@ import java.util.Locale;
 import java.util.Optional;
 import java.util.Set;
 import java.util.function.Predicate;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
@@ -72,6 +73,9 @@ final class Guess {
     /** Two numbers alone are no widths. */
     private static final Pattern OF_SIZE = Pattern.compile(
             "(?i)\\b(?:inch|bigger|smaller|larger|reduc\\w+|increas\\w+|bushing|opens|necks|steps? (?:up|down)|upsiz\\w+|downsiz\\w+)\\b");
+
+    private static final Pattern TOLD = Pattern.compile(
+            "\\b(?:we have|we'?ve got|i have|i see|i'?ve got|there(?:'?s| is| are)|here(?:'?s| is| are)) (?:an? |some |more )?(?:(?:little|small|big|heavy|light|minor|major|severe) )?");
 
     private static final Pattern POINT_ZERO = Pattern.compile("(?i)\\bpoint (?:zero|oh|o)\\b");
 
@@ -161,12 +165,24 @@ final class Guess {
                 && kind.family() != Family.TOLD
                 && draft.certainty() != Certainty.RULED_OUT
                 && words(text) > NAMED_ONLY_WORDS
+                && !isTold(kind)
                 && about(draft).allMatch(words -> isUnlike(words, kind));
     }
 
     /** Whether it is like nothing that was ever said of a line. */
     boolean isLikeNothing() {
         return Likeness.known().of(text).matter().isEmpty();
+    }
+
+    /** "Between 29 and 32 feet we have deformation": who tells it by its name means it. */
+    private boolean isTold(FindingKind kind) {
+        Matcher told = TOLD.matcher(text.toLowerCase(Locale.ROOT));
+        while (told.find()) {
+            if (text.toLowerCase(Locale.ROOT).startsWith(kind.word(), told.end())) {
+                return true;
+            }
+        }
+        return false;
     }
 
     private static boolean isUnlike(String words, FindingKind kind) {
