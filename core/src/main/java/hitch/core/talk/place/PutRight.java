@@ -29,6 +29,12 @@ final class PutRight {
     private static final Pattern EXACTLY =
             Pattern.compile("(?i)[\\s,]*(?:feet |foot )?(?:to be (?:exact|precise)|exactly|on the nose)\\b");
 
+    /** "Twenty-three, there's a crack. Scratch that. Twenty-six, there's a gap": the crack is taken back, and no figure. */
+    private static final Pattern OF_THE_THING = Pattern.compile("\\b(?:scratch|strike) that[.!]");
+
+    private static final Pattern OWN_THING = Pattern.compile(
+            "(?i)\\s*(?:feet|foot|ft)?[,:]? (?:there(?:'?s| is| are)|here(?:'?s| is)|an?|we|i|some)\\b");
+
     private PutRight() {}
 
     /** The places, each as it was put right. */
@@ -47,7 +53,10 @@ final class PutRight {
             }
             String between = text.substring(one.end(), next.start()).toLowerCase(Locale.ROOT);
             String behind = text.substring(next.end(), Math.min(text.length(), next.end() + EXACT));
-            if (NO.matcher(between).find() || EXACTLY.matcher(behind).lookingAt()) {
+            boolean no = NO.matcher(between).find()
+                    && !(OF_THE_THING.matcher(between).find()
+                            && OWN_THING.matcher(behind).lookingAt());
+            if (no || EXACTLY.matcher(behind).lookingAt()) {
                 right.set(i, asNext(one, next));
                 if (i > 0 && isReadTwice(right.get(i - 1), one)) {
                     right.set(i - 1, asNext(right.get(i - 1), next));
