@@ -56,6 +56,10 @@ final class Following {
     private boolean afterPlace;
     /** Whether what was told last was told with its place. */
     private boolean lastPlaced;
+    /** Whether what was told last, and what was told before that, was told without a place and may only have been announced. */
+    private boolean announces;
+
+    private boolean mayAnnounce;
 
     Following(NoteReader reader, LengthUnit unit, Transcript transcript, Course course) {
         this.reader = reader;
@@ -132,6 +136,8 @@ final class Following {
             }
             return;
         }
+        mayAnnounce = announces;
+        announces = !isBehindPlace && noneWithin;
         lastPlaced = isBehindPlace || !noneWithin;
         said.forEach(d -> take(
                 whole && Stretched.isWater(d) ? d.at(from) : d,
@@ -205,7 +211,7 @@ final class Following {
             }
             return;
         }
-        if (lastPlaced && course.isTold() && Stating.isFound(placed)) {
+        if (mayAnnounce && lastPlaced && course.isTold() && Stating.isFound(placed)) {
             BeginsAt.announced(placed, passage.text(), seconds, drafts);
         }
         Spoken.Source source = placed.place().isEmpty()

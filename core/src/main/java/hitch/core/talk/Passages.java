@@ -83,7 +83,8 @@ final class Passages {
         String lower = text.toLowerCase(Locale.ROOT);
         Matcher start = STARTS.matcher(lower);
         while (start.find()) {
-            int at = start.start();
+            // "And at twenty-three feet there's": the place is of what follows it.
+            int at = course.isTold() ? course.beginsAt(start.start()) : start.start();
             int last = cuts.floor(at);
             String before = lower.substring(last, at).strip();
             String[] words = before.split("\\s+");

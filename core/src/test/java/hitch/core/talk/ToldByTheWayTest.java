@@ -80,12 +80,32 @@ class ToldByTheWayTest {
 
     @Test
     void whatWasAnnouncedIsWhereItIsTold() {
-        assertThat(draftedWithoutSigns("twenty a crack on top and here's roots", "twenty six roots all the way round"))
+        assertThat(draftedWithoutSigns(
+                        "twenty a crack on top and it's tight past it and clean",
+                        "and here's roots",
+                        "twenty six roots all the way round"))
                 .contains("crack 20 at 12")
                 .filteredOn(d -> d.startsWith("roots"))
                 .singleElement()
                 .asString()
                 .startsWith("roots 26");
+    }
+
+    @Test
+    void aPlaceThatLeadsToAThingIsItsPlace() {
+        assertThat(draftedWithoutSigns(
+                        "twenty feet still good and at twenty three feet here's roots and at twenty six feet",
+                        "here's a crack and at thirty feet here's more roots"))
+                .containsExactly("roots 23", "crack 26", "roots 30");
+    }
+
+    @Test
+    void whatIsToldAtEachOfThreePlacesIsAtEach() {
+        assertThat(draftedWithoutSigns(
+                        "twenty three feet there's roots",
+                        "twenty six feet there's roots",
+                        "twenty nine feet there's roots"))
+                .containsExactly("roots 23", "roots 26", "roots 29");
     }
 
     @Test

@@ -10,6 +10,7 @@ import java.util.List;
 import java.util.Locale;
 import java.util.Optional;
 import java.util.TreeMap;
+import java.util.regex.Matcher;
 import java.util.regex.Pattern;
 import java.util.stream.Stream;
 
@@ -28,6 +29,10 @@ public final class Course {
 
     private static final int SMALL_WORDS = 24;
     private static final int SOON_CHARS = 200;
+
+    /** What leads to a place that begins a statement. */
+    private static final Pattern LEADS =
+            Pattern.compile("(?i)\\b(?:(?:and|so|then|now|okay) )+at (?:(?:about|around|like) )?$");
 
     private static final Pattern FILLERS = Pattern.compile(
             "(?:and |that's |thats |it's |its |now |we're |were |i'm |im |at |about |around |like |maybe |right |approximately )+");
@@ -208,6 +213,22 @@ public final class Course {
         return byStart.subMap(start, true, end, false).values().stream()
                 .map(PlaceSaid::place)
                 .toList();
+    }
+
+    /**
+     * Where a statement begins whose first words stand at a character: with the place that leads to it, if one stands right before them, as
+     * in "and at twenty-three feet there's".
+     */
+    public int beginsAt(int at) {
+        var place = byStart.lowerEntry(at);
+        if (place == null
+                || place.getValue().bare()
+                || !transcript.text().substring(place.getValue().end(), at).isBlank()) {
+            return at;
+        }
+        Matcher lead =
+                LEADS.matcher(transcript.text()).region(Math.max(0, place.getKey() - SMALL_WORDS), place.getKey());
+        return lead.find() ? lead.start() : at;
     }
 
     /** Whether a place that ends what was said before it begins right behind a character, past a few small words. */
