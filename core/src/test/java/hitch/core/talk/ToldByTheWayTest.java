@@ -49,7 +49,6 @@ class ToldByTheWayTest {
             That elbow's the trouble.                                    | verdict
             We'll be back Thursday with the jetter.                      | promise
             And then film it again.                                      | advice
-            It's fine for how old it is.                                 | verdict
             So thirty foot I didn't see.                                 | remark
             Get rid of those paper towels.                               | advice
             I haven't cleaned anything here today.                       | -cleaned
@@ -110,8 +109,12 @@ class ToldByTheWayTest {
 
     @Test
     void moreOfItFartherOnIsMore() {
-        assertThat(drafted("Twenty. And there's roots.", "Twenty-six. More roots."))
-                .contains("roots 20", "roots 26");
+        assertThat(draftedWithoutSigns(
+                        "twenty a crack on top and it's tight past it and clean",
+                        "and here's roots",
+                        "twenty six more roots"))
+                .filteredOn(d -> d.startsWith("roots"))
+                .hasSize(2);
     }
 
     @Test
